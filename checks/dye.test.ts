@@ -1,0 +1,56 @@
+import fc from "fast-check";
+import { Solver } from "odex";
+import { DYE_RATES, dyeHours, dyeWindow, freeDye, LOSS_ENERGY, peakTimeH, rateAt, RELEASE_ENERGY, SCHOOLS, yardstick, type School } from "@/core/rest";
+import { readCsv } from "./readCsv";
+
+const ratesAt = (school: School, tempC: number) => [
+  rateAt(DYE_RATES[school].releasePerH.value, RELEASE_ENERGY.value, tempC),
+  rateAt(DYE_RATES[school].lossPerH.value, LOSS_ENERGY.value, tempC),
+] as const;
+
+test.each(readCsv("hennaHours.csv"))("$school at $tempC °C: ready $readyH h, peak $peakH h, use by $useByH h", ({ school, tempC, readyH, peakH, useByH }) => {
+  const hours = dyeHours(...ratesAt(school as School, Number(tempC)))!;
+  expect(Math.abs(hours.readyH / Number(readyH) - 1)).toBeLessThan(0.03);
+  expect(Math.abs(hours.peakH / Number(peakH) - 1)).toBeLessThan(0.03);
+  expect(Math.abs(hours.useByH / Number(useByH) - 1)).toBeLessThan(0.03);
+});
+
+test("Bateman's closed form agrees with the Bulirsch-Stoer integrator of the package odex", () => {
+  fc.assert(fc.property(
+    fc.double({ min: 0.01, max: 1, noNaN: true }), fc.double({ min: 0.005, max: 1, noNaN: true }), fc.double({ min: 0.1, max: 60, noNaN: true }),
+    (k1, k2, timeH) => {
+      const solver = new Solver(2);
+      solver.absoluteTolerance = solver.relativeTolerance = 1e-11;
+      const { y } = solver.solve((_t, [a, b]) => [-k1 * a, k1 * a - k2 * b], 0, [1, 0], timeH);
+      expect(freeDye(timeH, k1, k2)).toBeCloseTo(y[1], 7);
+    },
+  ), { numRuns: 200 });
+});
+
+test("the guard at equal rates is the limit k t e^(-kt) and meets its neighbours", () => {
+  fc.assert(fc.property(fc.double({ min: 0.01, max: 1, noNaN: true }), fc.double({ min: 0.1, max: 40, noNaN: true }), (k, timeH) => {
+    expect(freeDye(timeH, k, k)).toBeCloseTo(k * timeH * Math.exp(-k * timeH), 12);
+    expect(freeDye(timeH, k, k * (1 + 1e-7))).toBeCloseTo(freeDye(timeH, k, k), 6);
+  }));
+});
+
+test("ready, peak and use-by stand on the curve where they say", () => {
+  fc.assert(fc.property(fc.constantFrom(...SCHOOLS), fc.double({ min: 0, max: 45, noNaN: true }), (school, tempC) => {
+    const [k1, k2] = ratesAt(school, tempC);
+    const level = yardstick(school);
+    const hours = dyeHours(k1, k2, level)!;
+    expect(freeDye(hours.readyH, k1, k2) / level).toBeCloseTo(0.8, 5);
+    expect(freeDye(hours.useByH, k1, k2) / level).toBeCloseTo(0.8, 5);
+    expect(hours.peakH).toBeCloseTo(peakTimeH(k1, k2), 9);
+    const window = dyeWindow(school, tempC)!;
+    for (const band of [window.readyH, window.peakH, window.useByH]) {
+      expect(band.low).toBeLessThan(band.mid);
+      expect(band.mid).toBeLessThan(band.high);
+    }
+  }), { numRuns: 100 });
+});
+
+test("above 45 °C the model says that it does not know", () => {
+  expect(dyeWindow("acid", 45.1)).toBeUndefined();
+  expect(dyeWindow("acid", NaN)).toBeUndefined();
+});

@@ -1,0 +1,26 @@
+const swc = [
+  "@swc/jest",
+  {
+    jsc: {
+      target: "es2022",
+      parser: { syntax: "typescript", tsx: true, decorators: true },
+      transform: { legacyDecorator: true, decoratorMetadata: true, react: { runtime: "automatic" } },
+    },
+    module: { type: "commonjs" },
+  },
+];
+
+const common = {
+  transform: { "^.+\\.[tj]sx?$": swc },
+  transformIgnorePatterns: ["/node_modules/(?!(uuid)/)"],
+  moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
+  testEnvironment: "node",
+};
+
+/** `pure` needs nothing; `database` needs the MariaDB that `./run test` starts. */
+export default {
+  projects: [
+    { ...common, displayName: "pure", roots: ["<rootDir>/src/core", "<rootDir>/src/words", "<rootDir>/src/ui", "<rootDir>/src/inputs", "<rootDir>/checks"] },
+    { ...common, displayName: "database", roots: ["<rootDir>/src/store", "<rootDir>/src/server", "<rootDir>/src/demo"] },
+  ],
+};

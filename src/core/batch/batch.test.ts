@@ -1,0 +1,90 @@
+import fc from "fast-check";
+import { PLAIN_HEAD } from "../head";
+import { computePaste, type PasteQuestion } from "../paste";
+import { checkPayload, foldBatch, restWindow, worksheet, type BatchEvent, type BatchPayload } from ".";
+
+const event = (id: number, payload: BatchPayload, change: Partial<BatchEvent> = {}): BatchEvent =>
+  ({ id: `e${String(id).padStart(4, "0")}`, payload, deviceId: "d1", deviceSeq: id, revSeen: 1, atMs: 1000 + id, ...change });
+
+const anyPayload: fc.Arbitrary<BatchPayload> = fc.oneof(
+  fc.record({ kind: fc.constant("poured" as const), ml: fc.nat(200) }),
+  fc.record({ kind: fc.constant("ticked" as const), step: fc.constantFrom("dry" as const, "rest" as const), done: fc.boolean() }),
+  fc.record({ kind: fc.constant("marked" as const), mark: fc.constantFrom("soft" as const, "grit" as const), value: fc.integer({ min: 1, max: 5 }) }),
+  fc.record({ kind: fc.constant("withdrawn" as const), eventId: fc.nat(20).map((n) => `e${String(n).padStart(4, "0")}`) }),
+);
+const anyEvents = fc.array(fc.tuple(anyPayload, fc.constantFrom("d1", "d2"), fc.nat(5)), { maxLength: 20 })
+  .map((list) => list.map(([payload, deviceId, revSeen], i) => event(i, payload, { deviceId, revSeen })));
+
+describe("the fold", () => {
+  test("repeats and any order give the same bowl", () => {
+    fc.assert(fc.property(anyEvents.chain((events) => fc.tuple(fc.constant(events), fc.shuffledSubarray([...events, ...events], { minLength: events.length * 2 }))), ([events, shuffled]) => {
+      expect(foldBatch(shuffled)).toEqual(foldBatch(events));
+    }));
+  });
+  test("pours add up, and a withdrawn one counts for nothing", () => {
+    const events = [event(1, { kind: "poured", ml: 100 }), event(2, { kind: "poured", ml: 30 }), event(3, { kind: "withdrawn", eventId: "e0002" })];
+    expect(foldBatch(events).pouredMl).toBe(100);
+    expect(foldBatch([...events, event(4, { kind: "withdrawn", eventId: "e0003" })]).pouredMl).toBe(130);
+  });
+  test("the last tick, mark, word and closing stand", () => {
+    const state = foldBatch([
+      event(1, { kind: "ticked", step: "dry", done: true }), event(2, { kind: "ticked", step: "dry", done: false }), event(3, { kind: "ticked", step: "gather", done: true }),
+      event(4, { kind: "marked", mark: "soft", value: 2 }), event(5, { kind: "marked", mark: "soft", value: 5 }), event(6, { kind: "said", word: "runs" }),
+      event(7, { kind: "reached", stage: "mixed" }), event(8, { kind: "noted", text: "smells of hay" }), event(9, { kind: "again", again: "yes" }),
+      event(10, { kind: "closed" }), event(11, { kind: "reopened" }),
+    ]);
+    expect(state).toMatchObject({ done: ["gather"], marks: { soft: 5 }, lastWord: "runs", reachedMs: { mixed: 1007 }, again: "yes" });
+    expect(state.notes.map((note) => note.text)).toEqual(["smells of hay"]);
+    expect(state.closedMs).toBeUndefined();
+  });
+});
+
+test.each<[unknown, string]>([
+  [{ kind: "poured", ml: -1 }, "payload.ml tooSmall"], [{ kind: "poured", ml: "ten" }, "payload.ml notANumber"],
+  [{ kind: "marked", mark: "soft", value: 6 }, "payload.value unknownChoice"], [{ kind: "said", word: "meh" }, "payload.word unknownChoice"],
+  [{ kind: "ticked", step: "dance", done: true }, "payload.step unknownChoice"], [{ kind: "exploded" }, "payload.kind unknownChoice"],
+  [{ kind: "noted", text: 5 }, "payload.text notText"],
+])("%j is refused", (payload, expected) => {
+  expect(checkPayload(payload as BatchPayload).map(({ field, code }) => `${field} ${code}`)).toContain(expected);
+});
+
+const QUESTION: PasteQuestion = {
+  head: PLAIN_HEAD, purpose: "mask", spoons: "us", sizing: "likely", kitchenTempC: 22, target: { word: "cream" },
+  liquid: { materialId: "water", tempC: 40 },
+  lines: [
+    { materialId: "amla", role: "part", amount: 2, unit: "tbsp", fill: "level" },
+    { materialId: "honey", role: "fixed", amount: 1, unit: "tbsp", fill: "level" },
+    { materialId: "olive-oil", role: "fixed", amount: 1, unit: "tsp", fill: "level" },
+  ],
+};
+const answerTo = (question: PasteQuestion) => { const r = computePaste(question); if (!r.ok) throw new Error("refused"); return r.value; };
+
+describe("the worksheet", () => {
+  test("each line is handled once, in an order of work that never goes back", () => {
+    const sheet = worksheet(answerTo(QUESTION));
+    expect(sheet.steps.flatMap((step) => step.lines).sort()).toEqual([0, 1, 2]);
+    for (const step of sheet.steps.slice(1)) expect(step.startMin).toBeGreaterThanOrEqual(0);
+    const at = (id: string) => sheet.steps.find((step) => step.id === id)!;
+    expect(at("oil").startMin).toBeGreaterThan(at("firstPour").startMin);
+    expect(sheet.mixedMin).toBeLessThan(sheet.onHeadMin);
+    expect(sheet.onHeadMin).toBeLessThan(sheet.rinseMin);
+    expect(sheet.rinseMin).toBeLessThan(sheet.endMin);
+  });
+  test("it rests its rest before it goes on, and the hair is got ready meanwhile", () => {
+    const answer = answerTo({ ...QUESTION, restMin: 120 });
+    const sheet = worksheet(answer);
+    expect(sheet.onHeadMin - sheet.mixedMin).toBe(120);
+  });
+  test("a rest too short for the hair still lets it be got ready", () => {
+    const sheet = worksheet(answerTo({ ...QUESTION, restMin: 5 }));
+    expect(sheet.onHeadMin - sheet.mixedMin).toBeGreaterThan(20);
+  });
+});
+
+test("the window of a dye runs ready, peak, use-by; a herb paste has only ready", () => {
+  const herb = restWindow(answerTo(QUESTION).rest, 0);
+  expect(herb).toEqual({ kind: "soak", mixedMs: 0, readyMs: 30 * 60_000 });
+  const dye = restWindow(answerTo({ ...QUESTION, lines: [{ ...QUESTION.lines[0], materialId: "henna" }] }).rest, 0);
+  expect(dye.readyMs).toBeLessThan(dye.peakMs!);
+  expect(dye.peakMs!).toBeLessThan(dye.useByMs!);
+});

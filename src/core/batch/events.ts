@@ -1,0 +1,70 @@
+import { checkNumber } from "../checkNumber";
+import { LIMITS } from "../limits";
+import { WORDS, type MixingWord } from "../paste";
+import type { Problem } from "../problem";
+
+export const STEPS = ["gather", "dry", "wet", "firstPour", "pour", "oil", "rest", "check", "hair", "apply", "leaveOn", "rinse", "clear"] as const;
+export type StepId = (typeof STEPS)[number];
+
+export const STAGES = ["mixed", "onHead", "rinsed"] as const;
+export type Stage = (typeof STAGES)[number];
+
+export const MARKS = ["soft", "slip", "grit", "shine"] as const;
+export type Mark = (typeof MARKS)[number];
+export const MARK_RANGE = { min: 1, max: 5 } as const;
+
+export const AGAIN = ["yes", "maybe", "no"] as const;
+export type Again = (typeof AGAIN)[number];
+
+/** What can happen to a bowl. Events are only ever added; `withdrawn` takes one back without erasing it. */
+export type BatchPayload =
+  | { readonly kind: "ticked"; readonly step: StepId; readonly done: boolean }
+  | { readonly kind: "poured"; readonly ml: number }
+  | { readonly kind: "said"; readonly word: MixingWord | "right" }
+  | { readonly kind: "reached"; readonly stage: Stage }
+  | { readonly kind: "noted"; readonly text: string }
+  | { readonly kind: "marked"; readonly mark: Mark; readonly value: number }
+  | { readonly kind: "again"; readonly again: Again }
+  | { readonly kind: "closed" }
+  | { readonly kind: "reopened" }
+  | { readonly kind: "withdrawn"; readonly eventId: string };
+
+export interface BatchEvent {
+  /** UUIDv7 made by the client; a repeat adds nothing. */
+  readonly id: string;
+  readonly payload: BatchPayload;
+  readonly deviceId: string;
+  readonly deviceSeq: number;
+  /** The household's rev that the device had seen; orders events with device and sequence, never a device's clock. */
+  readonly revSeen: number;
+  /** Server's clock, ms since the epoch. */
+  readonly atMs: number;
+}
+
+/** Every problem with a payload of an unknown client. */
+export function checkPayload(payload: BatchPayload, field = "payload"): Problem[] {
+  const among = (name: string, value: unknown, list: readonly unknown[]): Problem[] =>
+    list.includes(value) ? [] : [{ field: `${field}.${name}`, code: "unknownChoice" }];
+  switch (payload.kind) {
+    case "ticked":
+      return [...among("step", payload.step, STEPS), ...among("done", payload.done, [true, false])];
+    case "poured": {
+      const problem = checkNumber(`${field}.ml`, payload.ml, "pouredMl");
+      return problem ? [problem] : [];
+    }
+    case "said": return among("word", payload.word, [...WORDS, "right"]);
+    case "reached": return among("stage", payload.stage, STAGES);
+    case "noted":
+      if (typeof payload.text !== "string") return [{ field: `${field}.text`, code: "notText" }];
+      return payload.text.length > LIMITS.noteChars.max ? [{ field: `${field}.text`, code: "tooLarge", detail: { max: LIMITS.noteChars.max } }] : [];
+    case "marked": {
+      const whole = Number.isInteger(payload.value) && payload.value >= MARK_RANGE.min && payload.value <= MARK_RANGE.max;
+      return [...among("mark", payload.mark, MARKS), ...(whole ? [] : [{ field: `${field}.value`, code: "unknownChoice" } as const])];
+    }
+    case "again": return among("again", payload.again, AGAIN);
+    case "closed":
+    case "reopened": return [];
+    case "withdrawn": return typeof payload.eventId === "string" ? [] : [{ field: `${field}.eventId`, code: "notText" }];
+    default: return [{ field: `${field}.kind`, code: "unknownChoice" }];
+  }
+}

@@ -1,0 +1,67 @@
+import type { MixingWord } from "../paste";
+import type { Again, BatchEvent, Mark, Stage, StepId } from "./events";
+
+/** Where a bowl stands: the fold of its events. Times are ms since the epoch. */
+export interface BatchState {
+  readonly done: readonly StepId[];
+  /** Sum of all pours that stand, ml. */
+  readonly pouredMl: number;
+  readonly lastWord?: MixingWord | "right";
+  readonly reachedMs: Readonly<Partial<Record<Stage, number>>>;
+  readonly notes: readonly { readonly eventId: string; readonly text: string; readonly atMs: number }[];
+  readonly marks: Readonly<Partial<Record<Mark, number>>>;
+  readonly again?: Again;
+  readonly closedMs?: number;
+  readonly withdrawn: readonly string[];
+}
+
+/** The order that all devices agree on: rev seen, then device, then its own sequence. */
+export const inOrder = (a: BatchEvent, b: BatchEvent): number =>
+  a.revSeen - b.revSeen || (a.deviceId < b.deviceId ? -1 : a.deviceId > b.deviceId ? 1 : 0) || a.deviceSeq - b.deviceSeq || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+
+/**
+ * Folds events, in any order and with repeats, to one state. A withdrawn event counts for nothing; withdrawing a
+ * withdrawal brings it back.
+ */
+export function foldBatch(events: readonly BatchEvent[]): BatchState {
+  const unique = [...new Map(events.map((event) => [event.id, event])).values()].sort(inOrder);
+  const withdrawn = withdrawnIds(unique);
+  const done = new Set<StepId>();
+  const notes: { eventId: string; text: string; atMs: number }[] = [];
+  const marks: Partial<Record<Mark, number>> = {};
+  const reachedMs: Partial<Record<Stage, number>> = {};
+  let pouredMl = 0;
+  let lastWord: BatchState["lastWord"];
+  let again: Again | undefined;
+  let closedMs: number | undefined;
+
+  for (const { id, payload, atMs } of unique) {
+    if (withdrawn.has(id)) continue;
+    switch (payload.kind) {
+      case "ticked":
+        if (payload.done) done.add(payload.step);
+        else done.delete(payload.step);
+        break;
+      case "poured": pouredMl += payload.ml; break;
+      case "said": lastWord = payload.word; break;
+      case "reached": reachedMs[payload.stage] = atMs; break;
+      case "noted": notes.push({ eventId: id, text: payload.text, atMs }); break;
+      case "marked": marks[payload.mark] = payload.value; break;
+      case "again": again = payload.again; break;
+      case "closed": closedMs = atMs; break;
+      case "reopened": closedMs = undefined; break;
+      case "withdrawn": break;
+    }
+  }
+  return { done: [...done], pouredMl, lastWord, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
+}
+
+/** Latest first, so that a withdrawal that is itself withdrawn takes nothing back. */
+function withdrawnIds(events: readonly BatchEvent[]): Set<string> {
+  const withdrawn = new Set<string>();
+  for (let i = events.length - 1; i >= 0; i--) {
+    const { id, payload } = events[i];
+    if (payload.kind === "withdrawn" && !withdrawn.has(id)) withdrawn.add(payload.eventId);
+  }
+  return withdrawn;
+}

@@ -1,0 +1,4 @@
+export * from "./events";
+export * from "./fold";
+export * from "./restWindow";
+export * from "./worksheet";

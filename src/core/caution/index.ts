@@ -1,0 +1,2 @@
+export * from "./cautionsFor";
+export * from "./rules";

@@ -1,0 +1,60 @@
+import type { Source } from "../figure";
+import type { Age, PurposeId, Shade } from "../head";
+import type { Tag } from "../material";
+
+/** `stop`: do not go on before this is settled. `care`: do this. `note`: know this. */
+export type CautionLevel = "stop" | "care" | "note";
+
+/** All that is named must hold; lists mean any of them. */
+export interface Condition {
+  readonly tags?: readonly Tag[];
+  readonly allergyInBowl?: true;
+  readonly purposes?: readonly PurposeId[];
+  readonly shades?: readonly Shade[];
+  readonly greyFrom?: number;
+  readonly ages?: readonly Age[];
+  readonly pregnant?: true;
+  readonly soreScalp?: true;
+  readonly asthma?: true;
+  readonly liquidFromC?: number;
+  readonly kitchenFromC?: number;
+}
+
+export interface CautionRule {
+  readonly id: string;
+  readonly level: CautionLevel;
+  /** The rule applies when any of these holds. */
+  readonly when: readonly Condition[];
+  readonly source: Source;
+}
+
+const PRACTICE: Source = { kind: "practice" };
+const memory = (name: string): Source => ({ kind: "published", name, fromMemory: true });
+const LIGHT: readonly Shade[] = ["blond", "grey", "bleached"];
+const STAINERS: readonly Tag[] = ["dye", "stainsRed", "stainsYellow"];
+
+/** Data, not branches: adding a caution is a row here and a sentence in `words/`. */
+export const CAUTION_RULES: readonly CautionRule[] = [
+  { id: "knownAllergy", level: "stop", when: [{ allergyInBowl: true }], source: PRACTICE },
+  { id: "childDye", level: "stop", when: [{ ages: ["child"], tags: ["dye", "essentialOil"] }], source: PRACTICE },
+  { id: "soreScalp", level: "stop", when: [{ soreScalp: true }], source: PRACTICE },
+  { id: "childPaste", level: "stop", when: [{ ages: ["child"] }], source: PRACTICE },
+  { id: "soldAsHenna", level: "care", when: [{ tags: ["dye"] }], source: memory("SCCS/1511/13; EU and US authorities on para-phenylenediamine sold as black henna") },
+  { id: "patchTest", level: "care", when: [{ tags: ["dust"] }], source: memory("contact-allergy practice: read at 48 h, again at 72 h") },
+  { id: "teenDye", level: "care", when: [{ ages: ["teen"], tags: ["dye", "essentialOil"] }], source: PRACTICE },
+  { id: "pregnancy", level: "care", when: [{ pregnant: true, tags: ["dye", "essentialOil", "slip", "drying"] }], source: PRACTICE },
+  { id: "enzymeDeficiency", level: "care", when: [{ tags: ["dye"] }], source: memory("SCCS/1511/13 on lawsone and G6PD deficiency") },
+  { id: "hotLiquid", level: "care", when: [{ liquidFromC: 49 }], source: memory("burn tables: 49 °C 5–10 min, 60 °C 3–5 s") },
+  { id: "dustAsthma", level: "care", when: [{ asthma: true, tags: ["dust"] }], source: PRACTICE },
+  { id: "stainsLightHair", level: "care", when: [{ tags: STAINERS, shades: LIGHT }, { tags: STAINERS, greyFrom: 0.1 }], source: PRACTICE },
+  { id: "essentialOil", level: "care", when: [{ tags: ["essentialOil"] }], source: PRACTICE },
+  { id: "eyes", level: "care", when: [{ tags: ["saponin", "acid"] }], source: PRACTICE },
+  { id: "aloeLatex", level: "note", when: [{ tags: ["aloe"] }], source: PRACTICE },
+  { id: "perishable", level: "note", when: [{ tags: ["dairy", "egg", "fruit", "fresh"] }], source: memory("USDA FSIS: two hours out, one above 32 °C") },
+  { id: "hotDayPerishable", level: "care", when: [{ tags: ["dairy", "egg", "fruit", "fresh"], kitchenFromC: 32 }], source: memory("USDA FSIS") },
+  { id: "dust", level: "note", when: [{ tags: ["dust"] }], source: PRACTICE },
+  { id: "stainsRoom", level: "note", when: [{ tags: STAINERS }], source: PRACTICE },
+  { id: "oilOnFloor", level: "note", when: [{ tags: ["oil"] }], source: PRACTICE },
+  { id: "eggSets", level: "note", when: [{ tags: ["egg"] }], source: memory("egg white sets from 62 °C") },
+  { id: "heavyPack", level: "note", when: [{ purposes: ["dyePacked", "soakedMask"] }], source: PRACTICE },
+];

@@ -1,0 +1,3 @@
+export * from "./band";
+export * from "./figure";
+export * from "./propagate";

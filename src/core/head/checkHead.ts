@@ -1,0 +1,21 @@
+import { checkNumber } from "../checkNumber";
+import type { Problem } from "../problem";
+import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head } from "./hair";
+
+/** Every problem with a head, with paths below `field`. */
+export function checkHead(head: Head, field = "head"): Problem[] {
+  const problems: (Problem | undefined)[] = [];
+  const choice = (name: string, value: unknown, among: readonly string[]) => {
+    if (!among.includes(value as string)) problems.push({ field: `${field}.${name}`, code: "unknownChoice" });
+  };
+  if ("cm" in head.longest) problems.push(checkNumber(`${field}.longest.cm`, head.longest.cm, "longestCm"));
+  else choice("longest.landmark", head.longest.landmark, LANDMARKS);
+  if ("ponytailCm" in head.amount) problems.push(checkNumber(`${field}.amount.ponytailCm`, head.amount.ponytailCm, "ponytailCm"));
+  else choice("amount.strands", head.amount.strands, STRAND_COUNTS);
+  choice("strand", head.strand, STRAND_SIZES);
+  choice("cut", head.cut, CUTS);
+  choice("shade", head.shade, SHADES);
+  choice("age", head.age, AGES);
+  problems.push(checkNumber(`${field}.greyShare`, head.greyShare, "greyShare"));
+  return problems.filter((problem) => problem !== undefined);
+}

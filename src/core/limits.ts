@@ -1,0 +1,30 @@
+/** Every allowed range, once: forms, inputs and core read it. `code` units are in the names. */
+export interface Limit {
+  readonly min: number;
+  readonly max: number;
+}
+
+export const LIMITS = {
+  amountG: { min: 0.01, max: 2000 },
+  amountMl: { min: 0.01, max: 2000 },
+  spoonCount: { min: 0.01, max: 200 },
+  pieceCount: { min: 0.1, max: 24 },
+  dropCount: { min: 1, max: 400 },
+  lineCount: { min: 1, max: 40 },
+  kitchenTempC: { min: 0, max: 45 },
+  liquidTempC: { min: 0, max: 100 },
+  liquidMl: { min: 0, max: 5000 },
+  restMin: { min: 0, max: 2880 },
+  targetYieldPa: { min: 2, max: 400 },
+  longestCm: { min: 1, max: 200 },
+  ponytailCm: { min: 2, max: 25 },
+  greyShare: { min: 0, max: 1 },
+  rootShare: { min: 0.05, max: 1 },
+  rootMonths: { min: 0.5, max: 24 },
+  pouredMl: { min: 0, max: 5000 },
+  nameChars: { min: 1, max: 120 },
+  noteChars: { min: 0, max: 4000 },
+  bodyBytes: { min: 0, max: 262144 },
+} as const satisfies Record<string, Limit>;
+
+export type LimitName = keyof typeof LIMITS;

@@ -1,0 +1,4 @@
+export * from "./catalogue";
+export * from "./massG";
+export * from "./material";
+export * from "./solids";

@@ -1,0 +1,4 @@
+export * from "./fill";
+export * from "./inSpoons";
+export * from "./units";
+export * from "./volumeMl";

@@ -1,0 +1,37 @@
+import type { Head, PurposeId, Roots } from "../head";
+import type { Fill, SpoonSet, Unit } from "../measure";
+import type { TargetWord } from "./target";
+
+/** `part` lines keep their proportions and are scaled to the head; `fixed` lines go in as they stand. */
+export const ROLES = ["part", "fixed"] as const;
+export type Role = (typeof ROLES)[number];
+
+/** `likely` makes the middle of the head's band, `generous` its upper end, `asGiven` leaves the powders as typed. */
+export const SIZINGS = ["likely", "generous", "asGiven"] as const;
+export type Sizing = (typeof SIZINGS)[number];
+
+export interface BlendLine {
+  readonly materialId: string;
+  readonly role: Role;
+  readonly amount: number;
+  readonly unit: Unit;
+  readonly fill: Fill;
+}
+
+/** Everything about a bowl but the head. This is what a saved blend version holds. */
+export interface Blend {
+  readonly purpose: PurposeId;
+  readonly roots?: Roots;
+  readonly lines: readonly BlendLine[];
+  readonly liquid: { readonly materialId: string; readonly tempC: number; /** fixed instead of solved */ readonly amountMl?: number };
+  readonly target: { readonly word: TargetWord } | { readonly yieldPa: number };
+  readonly kitchenTempC: number;
+  /** Minutes between mixing and putting it on; herb pastes default to their soak, dyes to their peak. */
+  readonly restMin?: number;
+  readonly sizing: Sizing;
+}
+
+export interface PasteQuestion extends Blend {
+  readonly head: Head;
+  readonly spoons: SpoonSet;
+}

@@ -1,0 +1,64 @@
+import { checkNumber } from "../checkNumber";
+import { checkHead, PURPOSES } from "../head";
+import { LIMITS, type LimitName } from "../limits";
+import { findMaterial } from "../material";
+import { FILLS, SPOON_SETS, UNITS, type Unit } from "../measure";
+import type { Problem } from "../problem";
+import { ROLES, SIZINGS, type Blend, type BlendLine, type PasteQuestion } from "./blend";
+import { TARGETS } from "./target";
+
+const AMOUNT_LIMIT: Readonly<Record<Unit, LimitName>> = {
+  g: "amountG", ml: "amountMl", tsp: "spoonCount", tbsp: "spoonCount", cup: "spoonCount", drop: "dropCount", piece: "pieceCount",
+};
+
+function checkLine(line: BlendLine, field: string): (Problem | undefined)[] {
+  const material = findMaterial(line.materialId);
+  const problems: (Problem | undefined)[] = [];
+  if (!material) problems.push({ field: `${field}.materialId`, code: "unknownMaterial" });
+  if (!ROLES.includes(line.role)) problems.push({ field: `${field}.role`, code: "unknownChoice" });
+  if (!FILLS.includes(line.fill)) problems.push({ field: `${field}.fill`, code: "unknownChoice" });
+  if (!UNITS.includes(line.unit)) problems.push({ field: `${field}.unit`, code: "unknownChoice" });
+  else {
+    problems.push(checkNumber(`${field}.amount`, line.amount, AMOUNT_LIMIT[line.unit]));
+    if (line.unit === "piece" && material && !material.pieceG) problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
+    if (line.unit === "drop" && material?.family === "powder") problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
+  }
+  return problems;
+}
+
+/** Every problem with a blend by itself. */
+export function checkBlend(blend: Blend, field = ""): Problem[] {
+  const at = (name: string) => (field ? `${field}.${name}` : name);
+  const problems: (Problem | undefined)[] = [];
+  if (!PURPOSES.includes(blend.purpose)) problems.push({ field: at("purpose"), code: "unknownChoice" });
+  if (!SIZINGS.includes(blend.sizing)) problems.push({ field: at("sizing"), code: "unknownChoice" });
+  if (blend.roots) {
+    problems.push(checkNumber(at("roots.months"), blend.roots.months, "rootMonths"));
+    problems.push(checkNumber(at("roots.share"), blend.roots.share, "rootShare"));
+  }
+  if (blend.lines.length > LIMITS.lineCount.max) problems.push({ field: at("lines"), code: "tooMany", detail: { max: LIMITS.lineCount.max } });
+  else blend.lines.forEach((line, i) => problems.push(...checkLine(line, at(`lines.${i}`))));
+  const families = blend.lines.map((line) => findMaterial(line.materialId)?.family);
+  if (families.length > 0 && families.every((family) => family === "oil" || family === "essentialOil")) {
+    problems.push({ field: at("lines"), code: "oilAlone" });
+  } else if (!families.includes("powder")) problems.push({ field: at("lines"), code: "noPowder" });
+  else if (!blend.lines.some((line) => line.role === "part")) problems.push({ field: at("lines"), code: "noPowder" });
+
+  const liquid = findMaterial(blend.liquid.materialId);
+  if (!liquid) problems.push({ field: at("liquid.materialId"), code: "unknownMaterial" });
+  else if (!liquid.makesUp) problems.push({ field: at("liquid.materialId"), code: "notALiquid" });
+  problems.push(checkNumber(at("liquid.tempC"), blend.liquid.tempC, "liquidTempC"));
+  if (blend.liquid.amountMl !== undefined) problems.push(checkNumber(at("liquid.amountMl"), blend.liquid.amountMl, "liquidMl"));
+  if ("yieldPa" in blend.target) problems.push(checkNumber(at("target.yieldPa"), blend.target.yieldPa, "targetYieldPa"));
+  else if (!TARGETS.includes(blend.target.word)) problems.push({ field: at("target.word"), code: "unknownChoice" });
+  problems.push(checkNumber(at("kitchenTempC"), blend.kitchenTempC, "kitchenTempC"));
+  if (blend.restMin !== undefined) problems.push(checkNumber(at("restMin"), blend.restMin, "restMin"));
+  return problems.filter((problem) => problem !== undefined);
+}
+
+/** Every problem with a question: its blend, its head, its spoons. */
+export function checkQuestion(question: PasteQuestion): Problem[] {
+  const problems = [...checkBlend(question), ...checkHead(question.head)];
+  if (!SPOON_SETS.includes(question.spoons)) problems.push({ field: "spoons", code: "unknownChoice" });
+  return problems;
+}

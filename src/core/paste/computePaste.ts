@@ -1,0 +1,155 @@
+import { cautionsFor, type Caution } from "../caution";
+import { bandOf, scaleBand, type Band } from "../figure";
+import { coverage, LEFT_IN_BOWL, PURPOSE, sectionCount, type Coverage } from "../head";
+import { inSpoons, type SpoonAmount, type SpoonSet, type Unit } from "../measure";
+import { ok, refuse, type Result } from "../problem";
+import { restPlan, soakedShare, type RestPlan } from "../rest";
+import type { Material } from "../material";
+import { mixBands } from "./bands";
+import type { PasteQuestion } from "./blend";
+import { bowlState, type Thing } from "./bowl";
+import { checkQuestion } from "./checkBlend";
+import { heldCoatMm } from "./coat";
+import { consistencyAt, type Consistency } from "./consistency";
+import { layersOf, type Layer } from "./layers";
+import { mix, soakedThing, type Obstruction } from "./mix";
+import { pourPlan, type PourPlan } from "./pourPlan";
+import { TARGET_PA } from "./target";
+import { verdictOf, type Verdict } from "./verdict";
+import { PHI_MAX, phiOf } from "./yieldStress";
+
+/** Raised whenever a change of figures or equations may change an answer; saved with every batch. */
+export const PASTE_MODEL = 1;
+
+export interface LineAnswer {
+  readonly materialId: string;
+  readonly massG: Band;
+  /** Level spoons of it, whatever it was typed in. */
+  readonly spoons: SpoonAmount;
+  /** As typed, scaled: pieces, drops, spoons. */
+  readonly count: number;
+  readonly unit: Unit;
+}
+
+export type LiquidAnswer =
+  | { readonly state: "solved"; readonly ml: Band; readonly plan: PourPlan; readonly spoons: SpoonAmount }
+  | { readonly state: "given"; readonly ml: Band; readonly spoons: SpoonAmount }
+  | ({ readonly state: "unreachable" } & Obstruction);
+
+/** Consistency at the middle and at both ends of what the figures allow. */
+export interface ConsistencyBand {
+  readonly mid: Consistency;
+  readonly thinnest: Consistency;
+  readonly thickest: Consistency;
+}
+
+export interface PasteAnswer {
+  readonly model: number;
+  readonly head: Coverage;
+  readonly lines: readonly LineAnswer[];
+  readonly liquid: LiquidAnswer;
+  readonly totalG: Band;
+  readonly totalMl: number;
+  readonly targetYieldPa: number;
+  readonly mixed: ConsistencyBand;
+  readonly on: ConsistencyBand;
+  /** mm the purpose needs, and mm that hold; undefined while the bowl is dry. */
+  readonly coat: { readonly needMm: Band; readonly holdsMm?: number };
+  readonly verdict: Verdict;
+  readonly rest: RestPlan;
+  readonly leaveOnMin: Band;
+  readonly sections: { readonly count: number; readonly eachG: Band };
+  readonly layers: readonly Layer[];
+  readonly cautions: readonly Caution[];
+}
+
+const consistencyBand = ({ low, mid, high }: Band): ConsistencyBand => ({
+  mid: consistencyAt(mid * PHI_MAX.value), thinnest: consistencyAt(low * PHI_MAX.value), thickest: consistencyAt(high * PHI_MAX.value),
+});
+
+const DRY: ConsistencyBand = { mid: { state: "dry" }, thinnest: { state: "dry" }, thickest: { state: "dry" } };
+
+/**
+ * The whole answer for a bowl: how much the head takes, each amount, the liquid as a band, how thick it is at
+ * mixing and when it goes on, whether it clings, how long it rests and stays on, and what to be careful of.
+ * The liquid is solved for the moment the paste goes on, since powders go on swelling.
+ *
+ * @param question amounts in the units they were typed in; temperatures °C; rest in minutes
+ * @returns bands in the units of their names, or every problem with the question; never NaN, and no yield stress
+ *          for a bowl that is still dry
+ */
+export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
+  const problems = checkQuestion(question);
+  if (problems.length > 0) return refuse(...problems);
+
+  const need = coverage(question.head, question.purpose, question.roots);
+  const wantedG = question.sizing === "asGiven" ? undefined : question.sizing === "generous" ? need.pasteG.high : need.pasteG.mid;
+  const targetYieldPa = "yieldPa" in question.target ? question.target.yieldPa : TARGET_PA[question.target.word];
+  const phi = phiOf(targetYieldPa);
+  const temp = question.kitchenTempC;
+
+  // The rest depends on the mix and the mix on the rest: a first mix with everything soaked settles the rest.
+  const rough = mix(question, question.spoons, phi, wantedG, () => 1);
+  const inBowl = rough.lines.map(({ material, mass }) => ({ material, massG: mass.value }));
+  const rest = restPlan(inBowl, { massG: rough.liquidG, tempC: question.liquid.tempC }, temp, question.restMin);
+  const soakedOn = (material: Material) => soakedShare(material, rest.restMin, temp);
+  const mixed = mix(question, question.spoons, phi, wantedG, soakedOn);
+
+  const onShares = mixed.lines.map(({ material }) => soakedOn(material));
+  const solving = question.liquid.amountMl === undefined && !mixed.obstruction;
+  const bands = mixBands(mixed, solving ? targetYieldPa : undefined, onShares, mixed.lines.map(({ material }) => soakedShare(material, 0, temp)));
+
+  const lines = mixed.lines.map(({ material, mass }, i) => ({ material, thing: soakedThing(material, mass.value, onShares[i]) }));
+  const liquid = { material: mixed.liquidMaterial, thing: soakedThing(mixed.liquidMaterial, mixed.liquidG, 1) };
+  const state = bowlState([...lines.map((line) => line.thing), liquid.thing]);
+  const on = state.dry ? DRY : consistencyBand(bands.closenessOn);
+  const density = state.massG / state.volumeMl;
+  const holdsMm = on.mid.state === "dry" ? undefined : heldCoatMm(on.mid.yieldPa, density);
+  const obstruction = mixed.obstruction ?? (solving && state.dry ? oilInTheWay(lines) : undefined);
+  const sections = sectionCount(need.hairG.mid);
+  const liquidDensity = mixed.liquidMaterial.bulkDensityGPerMl.value;
+
+  return ok({
+    model: PASTE_MODEL,
+    head: need,
+    lines: mixed.lines.map(({ line, material, mass, count }) => ({
+      materialId: material.id,
+      massG: { low: mass.low, mid: mass.value, high: mass.high },
+      spoons: inSpoons(mass.value / material.bulkDensityGPerMl.value, question.spoons),
+      count,
+      unit: line.unit,
+    })),
+    liquid: liquidAnswer(obstruction, solving, scaleBand(bands.liquidG, 1 / liquidDensity), question.spoons),
+    totalG: bands.totalG,
+    totalMl: state.volumeMl,
+    targetYieldPa,
+    mixed: state.dry ? DRY : consistencyBand(bands.closenessMixed),
+    on,
+    coat: { needMm: need.coatMm, holdsMm },
+    verdict: verdictOf({
+      lines: lines.map((line) => line.thing), liquid: liquid.thing, liquidDensity, targetYieldPa,
+      on: on.mid, holdsMm, needMm: need.coatMm.mid, pasteDensity: density,
+    }),
+    rest,
+    leaveOnMin: bandOf(PURPOSE[question.purpose].leaveOnMin),
+    sections: { count: sections, eachG: scaleBand(bands.totalG, 1 / (1 + LEFT_IN_BOWL.value) / sections) },
+    layers: layersOf(lines, liquid),
+    cautions: cautionsFor({
+      head: question.head, purpose: question.purpose, kitchenTempC: temp, liquidTempC: question.liquid.tempC,
+      materials: [...mixed.lines.map((line) => line.material), mixed.liquidMaterial],
+    }),
+  });
+}
+
+/** The target was met only with oil; the heaviest oil is what stands in the way. */
+function oilInTheWay(lines: readonly { readonly material: Material; readonly thing: Thing }[]): Obstruction {
+  const oils = lines.map(({ material, thing }) => (material.family === "oil" ? thing.massG : 0));
+  const most = Math.max(...oils);
+  return { why: "oilDoesNotWet", line: most > 0 ? oils.indexOf(most) : undefined };
+}
+
+function liquidAnswer(obstruction: Obstruction | undefined, solved: boolean, ml: Band, spoons: SpoonSet): LiquidAnswer {
+  if (obstruction) return { state: "unreachable", ...obstruction };
+  if (!solved) return { state: "given", ml, spoons: inSpoons(ml.mid, spoons) };
+  return { state: "solved", ml, plan: pourPlan(ml, spoons), spoons: inSpoons(ml.mid, spoons) };
+}

@@ -1,0 +1,16 @@
+export * from "./blend";
+export * from "./bowl";
+export * from "./checkBlend";
+export * from "./coat";
+export * from "./computePaste";
+export * from "./consistency";
+export * from "./correct";
+export * from "./layers";
+export type { Obstacle, Obstruction } from "./mix";
+export * from "./pourPlan";
+export * from "./scaleBlend";
+export * from "./solveAmount";
+export * from "./solveForTotal";
+export * from "./target";
+export type { Verdict } from "./verdict";
+export * from "./yieldStress";

@@ -1,0 +1,38 @@
+import type { Material } from "../material";
+import { volumePerG, type Thing } from "./bowl";
+
+/** One layer of the bowl's cross-section, from the bottom up. The volumes add up to the whole paste. */
+export interface Layer {
+  readonly kind: "line" | "held" | "flows";
+  /** Index into the blend's lines, for `line`. */
+  readonly line?: number;
+  readonly volumeMl: number;
+  readonly colour: readonly [number, number, number];
+}
+
+const ORDER: Readonly<Record<Material["family"], number>> = { powder: 0, wet: 1, water: 1, acid: 2, oil: 4, essentialOil: 5 };
+
+/**
+ * Powders lie at the bottom, wet things on them; then the poured liquid, split into what the powders can hold and
+ * what is left to flow; oil on top. ml throughout.
+ */
+export function layersOf(
+  lines: readonly { readonly material: Material; readonly thing: Thing }[],
+  liquid: { readonly material: Material; readonly thing: Thing },
+): Layer[] {
+  const stacked = lines.map(({ material, thing }, line): Layer & { order: number } => ({
+    kind: "line", line, volumeMl: thing.massG * volumePerG(thing), colour: material.colour, order: ORDER[material.family],
+  }));
+  const canHold = lines.reduce((sum, { material, thing }) => sum + (material.family === "powder" ? thing.massG * thing.holdingMlPerG : 0), 0);
+  const pouredMl = liquid.thing.massG * volumePerG(liquid.thing);
+  const heldMl = Math.min(pouredMl, canHold);
+  const colour = liquid.material.colour;
+  const poured = [
+    { kind: "held" as const, volumeMl: heldMl, colour, order: 3 },
+    { kind: "flows" as const, volumeMl: pouredMl - heldMl, colour, order: 3 },
+  ];
+  return [...stacked, ...poured]
+    .filter((layer) => layer.volumeMl > 0)
+    .sort((a, b) => a.order - b.order)
+    .map(({ order: _, ...layer }) => layer);
+}

@@ -1,0 +1,244 @@
+import fc from "fast-check";
+import { anyQuestion } from "../../../checks/arbitrary";
+import { PLAIN_HEAD } from "../head";
+import { CATALOGUE, findMaterial } from "../material";
+import {
+  bowlState, computePaste, consistencyOf, correctPaste, phiOf, pullG, scaleBlend, solveAmountG, thing, wordFor, yieldPaOf,
+  type PasteAnswer, type PasteQuestion,
+} from ".";
+
+const answerTo = (question: PasteQuestion): PasteAnswer => {
+  const result = computePaste(question);
+  if (!result.ok) throw new Error(JSON.stringify(result.problems));
+  return result.value;
+};
+
+const MASK: PasteQuestion = {
+  head: PLAIN_HEAD, purpose: "mask", spoons: "us", sizing: "likely", kitchenTempC: 22, target: { word: "cream" },
+  liquid: { materialId: "water", tempC: 40 },
+  lines: [
+    { materialId: "amla", role: "part", amount: 2, unit: "tbsp", fill: "level" },
+    { materialId: "bhringraj", role: "part", amount: 1, unit: "tbsp", fill: "level" },
+    { materialId: "yoghurt", role: "fixed", amount: 3, unit: "tbsp", fill: "level" },
+    { materialId: "sesame-oil", role: "fixed", amount: 1, unit: "tsp", fill: "level" },
+  ],
+};
+const line = (materialId: string, amount: number, unit: "g" | "tbsp" = "g", role: "part" | "fixed" = "part") =>
+  ({ materialId, role, amount, unit, fill: "level" }) as const;
+
+/** Every number in an answer, with its path. */
+function numbersIn(value: unknown, path = ""): [string, number][] {
+  if (typeof value === "number") return [[path, value]];
+  if (value && typeof value === "object") return Object.entries(value).flatMap(([key, v]) => numbersIn(v, `${path}.${key}`));
+  return [];
+}
+
+describe("yield stress", () => {
+  test("φ and τ undo each other", () => {
+    fc.assert(fc.property(fc.double({ min: 0.01, max: 400, noNaN: true }), (pa) => { expect(yieldPaOf(phiOf(pa))! / pa).toBeCloseTo(1, 8); }));
+  });
+  test("a jam has no number, however far beyond", () => {
+    fc.assert(fc.property(fc.double({ min: 0.64, max: 5, noNaN: true }), (phi) => { expect(yieldPaOf(phi)).toBeUndefined(); }));
+    expect(yieldPaOf(NaN)).toBeUndefined();
+  });
+  test("the words meet without a gap", () => {
+    expect([1.9, 2, 7.9, 8, 19.9, 20, 54.9, 55, 149.9, 150, 249.9, 250].map(wordFor)).toEqual([
+      undefined, "drizzle", "drizzle", "pancakeBatter", "pancakeBatter", "cream", "cream", "thickPaste", "thickPaste", "mash", "mash", "tooStiff",
+    ]);
+  });
+});
+
+describe("laws of the balance", () => {
+  const someThings = fc.array(fc.tuple(fc.constantFrom(...CATALOGUE), fc.double({ min: 1, max: 300, noNaN: true })), { minLength: 1, maxLength: 10 })
+    .map((picked) => picked.map(([material, grams]) => thing(material, grams)));
+  const water = findMaterial("water")!;
+
+  test("more liquid never thickens", () => {
+    fc.assert(fc.property(someThings, fc.double({ min: 0, max: 500, noNaN: true }), fc.double({ min: 0, max: 500, noNaN: true }), (things, ml, more) => {
+      const thinner = bowlState([...things, thing(water, ml + more)]);
+      const thicker = bowlState([...things, thing(water, ml)]);
+      expect(thinner.phi).toBeLessThanOrEqual(thicker.phi + 1e-12);
+      if (!thicker.dry) expect(thinner.dry).toBe(false);
+    }), { numRuns: 400 });
+  });
+
+  test("a solve put back gives its target", () => {
+    fc.assert(fc.property(someThings, fc.constantFrom(...CATALOGUE), fc.double({ min: 3, max: 240, noNaN: true }), (things, material, pa) => {
+      const grams = solveAmountG(things, thing(material, 1), phiOf(pa));
+      if (grams === undefined) return;
+      const bowl = [...things, thing(material, grams)];
+      expect(Math.abs(pullG(bowl, phiOf(pa)))).toBeLessThan(1e-6 * (1 + bowlState(bowl).volumeMl));
+    }), { numRuns: 400 });
+  });
+
+  test("a dry bowl never shows a yield stress", () => {
+    fc.assert(fc.property(someThings, (things) => {
+      const { phi, dry } = bowlState(things);
+      const found = consistencyOf(things);
+      if (dry || phi >= 0.64) expect(found).toEqual({ state: "dry" });
+    }), { numRuns: 400 });
+  });
+
+  test("oil does not wet a powder", () => {
+    expect(consistencyOf([thing(findMaterial("amla")!, 50), thing(findMaterial("sesame-oil")!, 400)])).toEqual({ state: "dry" });
+  });
+});
+
+describe("the whole answer", () => {
+  test("any question is answered or refused; no NaN, no negative amount, bands in order, layers add up", () => {
+    fc.assert(fc.property(anyQuestion, (question) => {
+      const result = computePaste(question);
+      expect(result.ok).toBe(true);
+      if (!result.ok) return;
+      const answer = result.value;
+      for (const [path, value] of numbersIn(answer)) if (!Number.isFinite(value)) throw new Error(`${path} is ${value}`);
+      for (const { massG } of answer.lines) expect(massG.mid).toBeGreaterThanOrEqual(0);
+      const { liquid } = answer;
+      if (liquid.state === "solved") {
+        expect(liquid.ml.low).toBeLessThanOrEqual(liquid.ml.mid);
+        expect(liquid.ml.mid).toBeLessThanOrEqual(liquid.ml.high);
+        expect(liquid.plan.firstPourMl).toBeLessThanOrEqual(liquid.plan.expectedStopMl);
+        if (answer.on.mid.state !== "dry") expect(answer.on.mid.yieldPa / answer.targetYieldPa).toBeCloseTo(1, 6);
+        if (question.sizing === "likely") expect(answer.totalG.mid / answer.head.pasteG.mid).toBeCloseTo(1, 6);
+      }
+      expect(answer.layers.reduce((sum, layer) => sum + layer.volumeMl, 0) / answer.totalMl).toBeCloseTo(1, 9);
+    }), { numRuns: 600 });
+  });
+
+  test("the same question gives the same answer, and is not changed", () => {
+    const before = JSON.stringify(MASK);
+    expect(answerTo(MASK)).toEqual(answerTo(MASK));
+    expect(JSON.stringify(MASK)).toBe(before);
+  });
+
+  test("a thicker target takes less liquid; a warm rest soaks as far as a long one", () => {
+    const ml = (word: "drizzle" | "pancakeBatter" | "cream" | "thickPaste" | "mash") => {
+      const { liquid } = answerTo({ ...MASK, sizing: "asGiven", target: { word } });
+      return liquid.state === "solved" ? liquid.ml.mid : NaN;
+    };
+    const order = [ml("drizzle"), ml("pancakeBatter"), ml("cream"), ml("thickPaste"), ml("mash")];
+    expect([...order].sort((a, b) => b - a)).toEqual(order);
+  });
+
+  test("it is thinner when mixed than when it goes on", () => {
+    const { mixed, on } = answerTo(MASK);
+    if (mixed.mid.state === "dry" || on.mid.state === "dry") throw new Error("expected pastes");
+    expect(mixed.mid.yieldPa).toBeLessThan(on.mid.yieldPa);
+  });
+
+  test("a dye paste rests to its peak, sooner without acid", () => {
+    const dye = (...more: PasteQuestion["lines"]) => answerTo({ ...MASK, purpose: "dyePacked", lines: [line("henna", 100), ...more] }).rest;
+    expect(dye().dye?.school).toBe("plain");
+    expect(dye(line("lemon-juice", 20, "g", "fixed")).dye?.school).toBe("acid");
+    expect(dye(line("lemon-juice", 20, "g", "fixed")).restMin).toBeGreaterThan(dye().restMin);
+    expect(answerTo(MASK).rest.dye).toBeUndefined();
+  });
+
+  test("boiling liquid delays the dye's clock", () => {
+    const cool = (tempC: number) => answerTo({ ...MASK, lines: [line("henna", 100)], liquid: { materialId: "water", tempC } }).rest.dye!.coolFirstH.mid;
+    expect(cool(40)).toBe(0);
+    expect(cool(100)).toBeGreaterThan(0.3);
+  });
+});
+
+describe("what stands in the way", () => {
+  const obstacle = (question: Partial<PasteQuestion>) => {
+    const { liquid } = answerTo({ ...MASK, ...question });
+    return liquid.state === "unreachable" ? liquid : undefined;
+  };
+  test("too much oil and lemon before any water: the worst line, and both exact ways out", () => {
+    const lines = [line("amla", 30), line("lemon-juice", 200, "g", "fixed"), line("honey", 10, "g", "fixed")];
+    const found = obstacle({ sizing: "asGiven", target: { word: "thickPaste" }, lines })!;
+    expect(found).toMatchObject({ why: "alreadyThin", line: 1 });
+    const mended = obstacle({ sizing: "asGiven", target: { word: "thickPaste" }, lines: [line("amla", 30 + found.powderToAddG! + 0.01), ...lines.slice(1)] });
+    expect(mended).toBeUndefined();
+    const less = lines.map((l, i) => (i === 1 ? { ...l, amount: found.lineWouldBeG! - 0.01 } : l));
+    expect(obstacle({ sizing: "asGiven", target: { word: "thickPaste" }, lines: less })).toBeUndefined();
+  });
+  test("yoghurt cannot thin to a drizzle", () => {
+    expect(obstacle({ liquid: { materialId: "yoghurt", tempC: 10 }, target: { word: "drizzle" }, lines: [line("amla", 30)] })?.why).toBe("cannotThin");
+  });
+  test("yoghurt hardly thins henna to a thick paste", () => {
+    expect(obstacle({ sizing: "asGiven", liquid: { materialId: "yoghurt", tempC: 10 }, target: { yieldPa: 60 }, lines: [line("henna", 100)] })?.why).toBe("hardlyThins");
+  });
+  test("a litre of yoghurt is more than the head takes", () => {
+    expect(obstacle({ lines: [line("amla", 30), line("yoghurt", 1500, "g", "fixed")] })).toMatchObject({ why: "fixedTooMuch", line: 1 });
+  });
+  test("a given amount is judged, not solved: dry, then running", () => {
+    const given = (amountMl: number) => answerTo({ ...MASK, sizing: "asGiven", liquid: { materialId: "water", tempC: 40, amountMl }, lines: [line("amla", 50)] });
+    expect(given(20).verdict.state).toBe("stillDry");
+    expect(given(20).liquid.state).toBe("given");
+    expect(given(400).verdict.state).toBe("willRun");
+  });
+  test("the mend of a running bowl clings", () => {
+    const runny = answerTo({ ...MASK, sizing: "asGiven", target: { word: "drizzle" } });
+    if (runny.verdict.state !== "willRun" || !runny.verdict.mend) throw new Error("expected a mend");
+    expect(answerTo({ ...MASK, sizing: "asGiven", target: { word: runny.verdict.mend.word } }).verdict.state).toBe("clings");
+  });
+});
+
+describe("bad input", () => {
+  const codes = (question: PasteQuestion) => {
+    const result = computePaste(question);
+    return result.ok ? [] : result.problems.map(({ field, code }) => `${field} ${code}`);
+  };
+  test.each<[string, Partial<PasteQuestion>, string]>([
+    ["no powder", { lines: [line("yoghurt", 50, "g", "fixed")] }, "lines noPowder"],
+    ["nothing", { lines: [] }, "lines noPowder"],
+    ["oil alone", { lines: [line("sesame-oil", 50)] }, "lines oilAlone"],
+    ["a negative amount", { lines: [line("amla", -3)] }, "lines.0.amount tooSmall"],
+    ["nine kilograms", { lines: [line("amla", 9000)] }, "lines.0.amount tooLarge"],
+    ["not a number", { lines: [line("amla", NaN)] }, "lines.0.amount notANumber"],
+    ["an unknown herb", { lines: [line("unobtainium", 5)] }, "lines.0.materialId unknownMaterial"],
+    ["sixty lines", { lines: Array.from({ length: 60 }, () => line("amla", 1)) }, "lines tooMany"],
+    ["pieces of powder", { lines: [{ ...line("amla", 2), unit: "piece" }] }, "lines.0.unit unitNotForThis"],
+    ["a head of nothing", { head: { ...PLAIN_HEAD, longest: { cm: 0 } } }, "head.longest.cm tooSmall"],
+    ["a head of three metres", { head: { ...PLAIN_HEAD, longest: { cm: 300 } } }, "head.longest.cm tooLarge"],
+    ["a kitchen at 90 °C", { kitchenTempC: 90 }, "kitchenTempC tooLarge"],
+    ["powder as the liquid", { liquid: { materialId: "amla", tempC: 20 } }, "liquid.materialId notALiquid"],
+    ["a target of nothing", { target: { yieldPa: 0 } }, "target.yieldPa tooSmall"],
+  ])("%s", (_, change, expected) => { expect(codes({ ...MASK, ...change })).toContain(expected); });
+});
+
+describe("corrections", () => {
+  const at = (word: Parameters<typeof correctPaste>[1], ml: number, minutesSoaked = 30) => {
+    const result = correctPaste(MASK, word, ml, minutesSoaked);
+    if (!result.ok) throw new Error(JSON.stringify(result.problems));
+    return result.value;
+  };
+  const expectedMl = (() => { const { liquid } = answerTo(MASK); return liquid.state === "solved" ? liquid.ml.mid : NaN; })();
+
+  test("too thick wants liquid, in kitchen steps, and adds up", () => {
+    const found = at("tooThick", expectedMl);
+    if (found.add.kind !== "liquid") throw new Error("expected liquid");
+    expect(found.add.ml / found.add.step.ml).toBeCloseTo(Math.round(found.add.ml / found.add.step.ml), 9);
+    expect(found.totalAfterG - found.totalBeforeG).toBeCloseTo(found.add.ml, 6);
+    expect(found.holdingFactor).toBeGreaterThan(1);
+  });
+  test("runs wants powder in the blend's own proportions, more than a bit thin does", () => {
+    const [runs, thin] = [at("runs", expectedMl), at("bitThin", expectedMl)];
+    if (runs.add.kind !== "powder" || thin.add.kind !== "powder") throw new Error("expected powder");
+    expect(runs.add.totalG).toBeGreaterThan(thin.add.totalG);
+    const [amla, bhringraj] = answerTo(MASK).lines;
+    expect(runs.add.lines[0].massG / runs.add.lines[1].massG).toBeCloseTo(amla.massG.mid / bhringraj.massG.mid, 9);
+    expect(runs.add.lines.map((l) => l.line)).toEqual([0, 1]);
+  });
+  test("too thick before the first pour is no news: the figures stand and the first pour comes first", () => {
+    const found = at("tooThick", 20);
+    expect(found.holdingFactor).toBe(1);
+    if (found.add.kind !== "liquid") throw new Error("expected liquid");
+    expect(Math.abs(found.add.ml - (expectedMl - 20))).toBeLessThanOrEqual(found.add.step.ml / 2 + 1e-9);
+    expect(found.add.atOnceMl).toBeLessThan(found.add.ml);
+  });
+  test("a bit thin right after mixing may only want time: it thickens as it soaks", () => {
+    expect(at("bitThin", expectedMl, 0).add).toEqual({ kind: "wait", minutes: 30 });
+  });
+  test("nonsense is refused at its field", () => {
+    expect(correctPaste(MASK, "runs", -5)).toMatchObject({ ok: false, problems: [{ field: "pouredMl", code: "tooSmall" }] });
+  });
+});
+
+test("scaling a recipe keeps fixed things in proportion, and eggs in halves", () => {
+  const scaled = scaleBlend({ ...MASK, lines: [...MASK.lines, { ...line("egg", 1, "g", "fixed"), unit: "piece" }] }, 1.7);
+  expect(scaled.lines.map((l) => l.amount)).toEqual([2, 1, 5.1, 1.7, 1.5]);
+});

@@ -1,0 +1,36 @@
+import type { Band } from "../figure";
+import { SPOON_ML, type SpoonSet } from "../measure";
+
+/** A step one can do in a kitchen. */
+export interface KitchenStep {
+  readonly count: number;
+  readonly unit: "tsp" | "tbsp";
+  readonly ml: number;
+}
+
+export interface PourPlan {
+  /** Safe for 19 bowls in 20. */
+  readonly firstPourMl: number;
+  readonly step: KitchenStep;
+  readonly expectedStopMl: number;
+  readonly mostMl: number;
+}
+
+/** The kitchen step nearest below a sixth of the way: whole tablespoons where there is room, teaspoons where not. */
+export function kitchenStep(spanMl: number, spoons: SpoonSet): KitchenStep {
+  const { tsp, tbsp } = SPOON_ML[spoons];
+  const steps: KitchenStep[] = [
+    { count: 2, unit: "tbsp", ml: 2 * tbsp }, { count: 1, unit: "tbsp", ml: tbsp },
+    { count: 2, unit: "tsp", ml: 2 * tsp }, { count: 1, unit: "tsp", ml: tsp },
+  ];
+  return steps.find((step) => step.ml <= spanMl / 5) ?? steps[steps.length - 1];
+}
+
+/** First pour, then equal steps to the expected stop, never past the most. ml. */
+export function pourPlan(liquidMl: Band, spoons: SpoonSet): PourPlan {
+  const firstPourMl = Math.max(0, liquidMl.low);
+  return {
+    firstPourMl, step: kitchenStep(liquidMl.mid - firstPourMl, spoons),
+    expectedStopMl: liquidMl.mid, mostMl: liquidMl.high,
+  };
+}

@@ -1,0 +1,21 @@
+import { LIMITS } from "../limits";
+import type { Blend } from "./blend";
+
+/**
+ * The same recipe for another amount of paste: fixed things go along in proportion (pieces to the half, the rest to
+ * three digits), parts need no change since they are scaled anyway. A fixed amount of liquid is solved anew.
+ * @param factor wanted paste over the paste it was written for, > 0
+ */
+export function scaleBlend(blend: Blend, factor: number): Blend {
+  const tidy = (amount: number, unit: string) => {
+    if (unit === "piece") return Math.max(0.5, Math.round(amount * 2) / 2);
+    return unit === "drop" ? Math.max(LIMITS.dropCount.min, Math.round(amount)) : Number(amount.toPrecision(3));
+  };
+  const { amountMl: _, ...liquid } = blend.liquid;
+  return {
+    ...blend,
+    liquid,
+    lines: blend.lines.map((line) =>
+      line.role === "fixed" || blend.sizing === "asGiven" ? { ...line, amount: tidy(line.amount * factor, line.unit) } : line),
+  };
+}

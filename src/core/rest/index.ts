@@ -1,0 +1,4 @@
+export * from "./cooling";
+export * from "./dye";
+export * from "./soak";
+export * from "./restPlan";
