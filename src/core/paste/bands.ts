@@ -57,7 +57,9 @@ export function mixBands(
     if (targetPa !== undefined) {
       const phi = phiOf(targetPa, phiMax, x[1]);
       const pull = liquidSwollen - phi * liquidVolume;
-      liquid = pull < 0 ? Math.max(0, -(swollenOn - phi * volume) / pull) : NaN;
+      const amount = -(swollenOn - phi * volume) / pull;
+      // Below zero a thinning liquid means "none"; a thickening one has no answer there.
+      liquid = amount >= 0 ? amount : pull < 0 ? 0 : NaN;
     }
     out[0] = liquid;
     out[1] = linesG + liquid;

@@ -102,7 +102,7 @@ describe("the whole answer", () => {
         if (question.sizing === "likely") expect(answer.totalG.mid / answer.head.pasteG.mid).toBeCloseTo(1, 6);
       }
       expect(answer.layers.reduce((sum, layer) => sum + layer.volumeMl, 0) / answer.totalMl).toBeCloseTo(1, 9);
-    }), { numRuns: 600 });
+    }), { numRuns: 1500 });
   });
 
   test("the same question gives the same answer, and is not changed", () => {
