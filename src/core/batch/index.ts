@@ -1,4 +1,5 @@
 export * from "./events";
 export * from "./fold";
+export * from "./going";
 export * from "./restWindow";
 export * from "./worksheet";

@@ -2,3 +2,4 @@ export * from "./fill";
 export * from "./inSpoons";
 export * from "./units";
 export * from "./volumeMl";
+export * from "./parseCount";

@@ -1,3 +1,4 @@
+import { coverage, type Head } from "../head";
 import { LIMITS } from "../limits";
 import type { Blend } from "./blend";
 
@@ -18,4 +19,12 @@ export function scaleBlend(blend: Blend, factor: number): Blend {
     lines: blend.lines.map((line) =>
       line.role === "fixed" || blend.sizing === "asGiven" ? { ...line, amount: tidy(line.amount * factor, line.unit) } : line),
   };
+}
+
+/** A blend for a head: on the head it was written for as it stands, on another scaled by what the two heads take. */
+export function blendForHead(blend: Blend, own: Head | undefined, head: Head): Blend {
+  if (!own) return blend;
+  const takes = (whose: Head) => coverage(whose, blend.purpose, blend.roots).pasteG.mid;
+  const factor = takes(head) / takes(own);
+  return Math.abs(factor - 1) < 1e-9 ? blend : scaleBlend(blend, factor);
 }

@@ -1,0 +1,17 @@
+import type { NextConfig } from "next";
+
+const config: NextConfig = {
+  serverExternalPackages: ["knex", "mysql2"],
+  poweredByHeader: false,
+  devIndicators: false,
+  headers: async () => [{
+    source: "/:path*",
+    headers: [
+      { key: "X-Content-Type-Options", value: "nosniff" },
+      { key: "X-Frame-Options", value: "DENY" },
+      { key: "Referrer-Policy", value: "same-origin" },
+    ],
+  }],
+};
+
+export default config;

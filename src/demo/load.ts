@@ -1,0 +1,126 @@
+import { DateTime } from "luxon";
+import { v7 as uuid } from "uuid";
+import { foldBatch, worksheet, type BatchPayload } from "@/core/batch";
+import { findMaterial } from "@/core/material";
+import { blendForHead, computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import * as batches from "@/store/batches";
+import * as blends from "@/store/blends";
+import { closeDatabase, database } from "@/store/connection";
+import { insertHead } from "@/store/heads";
+import { insertHousehold, noteDevice, theHousehold, writeSettings } from "@/store/household";
+import { migrate } from "@/store/migrations";
+import { inTransaction, type Write } from "@/store/transaction";
+import { BATCHES, BLENDS, HEADS, HOUSE_NAME, RESTING } from "./household";
+
+const HOUR_MS = 3_600_000;
+const MINUTE_MS = 60_000;
+const EMPTY_NAME = "Our house";
+
+interface Made { readonly blends: Map<string, string>; readonly heads: Map<string, string>; readonly deviceId: string }
+
+/** Everything a household has, gone. Only for `./run demo --fresh` and tests. */
+export async function emptyDatabase(): Promise<void> {
+  const knex = database();
+  await knex("blend").update({ current_version_id: null });
+  for (const table of ["batch_event", "batch", "blend_line", "blend_version", "blend", "head", "device", "person", "setting", "household"]) await knex(table).del();
+}
+
+async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date): Promise<{ id: string; answer: PasteAnswer }> {
+  const demo = BLENDS.find((one) => one.name === name)!;
+  const head = HEADS[who as keyof typeof HEADS];
+  const question: PasteQuestion = { ...blendForHead(demo.blend, HEADS[demo.for], head), head, spoons: "metric" };
+  const result = computePaste(question);
+  if (!result.ok) throw new Error(`${name}: ${JSON.stringify(result.problems)}`);
+  const id = uuid();
+  await batches.insertBatch(write, {
+    id, versionId: made.blends.get(name)!, headId: made.heads.get(who)!, blendName: name, headName: who, question, answer: result.value,
+    figures: [...question.lines.map((line) => line.materialId), question.liquid.materialId].map((material) => findMaterial(material)!), startsAt, createdAt: startsAt,
+  });
+  return { id, answer: result.value };
+}
+
+/** Adds events at their times, and projects them. */
+async function happen(write: Write, made: Made, batchId: string, events: readonly (readonly [Date, BatchPayload])[]): Promise<void> {
+  for (const [i, [at, payload]] of events.entries()) {
+    await batches.insertEvents(write, batchId, made.deviceId, [{ id: uuid(), payload, deviceSeq: i + 1, revSeen: write.rev, deviceClock: at }], at);
+  }
+  await batches.project(write, batchId, foldBatch(await batches.listEvents(write.householdId, batchId, write.trx)));
+}
+
+/** The demo household, dated back from `now`. */
+export async function loadDemo(now: Date, timeZone: string): Promise<string> {
+  const householdId = uuid();
+  await insertHousehold(database(), { id: householdId, name: HOUSE_NAME, createdAt: now });
+  const made: Made = { blends: new Map(), heads: new Map(), deviceId: uuid() };
+  const later = (date: Date, minutes: number) => new Date(date.getTime() + minutes * MINUTE_MS);
+
+  await inTransaction(householdId, async (write) => {
+    await writeSettings(write, { spoons: "metric", kitchenTempC: 20, timeZone });
+    await noteDevice(write, made.deviceId, "the kitchen laptop");
+    for (const [i, [name, hair]] of Object.entries(HEADS).entries()) {
+      const id = uuid();
+      made.heads.set(name, id);
+      await insertHead(write, { id, name, hair, createdAt: later(now, i - 300_000) });
+    }
+    for (const { name, for: who, blend } of BLENDS) {
+      const [id, versionId] = [uuid(), uuid()];
+      made.blends.set(name, versionId);
+      await blends.insertBlend(write, { id, name, createdAt: now });
+      await blends.insertVersion(write, { blendId: id, versionId, name, headId: made.heads.get(who)!, blend, deviceId: made.deviceId, createdAt: now });
+    }
+  });
+
+  for (const past of BATCHES) {
+    await inTransaction(householdId, async (write) => {
+      const startsAt = DateTime.fromJSDate(now).setZone(timeZone).minus({ days: past.daysAgo }).set({ hour: past.hour, minute: 0, second: 0, millisecond: 0 }).toJSDate();
+      const { id, answer } = await begin(write, made, past.blend, past.for, startsAt);
+      const sheet = worksheet(answer);
+      const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
+      const events: [Date, BatchPayload][] = [[later(startsAt, sheet.mixedMin), { kind: "poured", ml: Math.round((plannedMl * past.poured) / 5) * 5 }]];
+      events.push([later(startsAt, sheet.mixedMin), { kind: "reached", stage: "mixed" }]);
+      for (const step of sheet.steps) events.push([later(startsAt, step.startMin + step.durationMin), { kind: "ticked", step: step.id, done: true }]);
+      events.push([later(startsAt, sheet.rinseMin - answer.leaveOnMin.mid), { kind: "reached", stage: "onHead" }], [later(startsAt, sheet.rinseMin), { kind: "reached", stage: "rinsed" }]);
+      for (const [mark, value] of Object.entries(past.marks)) events.push([later(startsAt, sheet.endMin + 60), { kind: "marked", mark: mark as "soft", value }]);
+      events.push([later(startsAt, sheet.endMin + 61), { kind: "noted", text: past.words }], [later(startsAt, sheet.endMin + 61), { kind: "again", again: past.again }], [later(startsAt, sheet.endMin + 62), { kind: "closed" }]);
+      await happen(write, made, id, events);
+    });
+  }
+
+  await inTransaction(householdId, async (write) => {
+    const mixedAt = new Date(now.getTime() - RESTING.mixedHoursAgo * HOUR_MS);
+    const { id, answer } = await begin(write, made, RESTING.blend, RESTING.for, later(mixedAt, -25));
+    const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
+    const firstMl = Math.round((plannedMl * 0.85) / 10) * 10;
+    await happen(write, made, id, [
+      [later(mixedAt, -12), { kind: "ticked", step: "gather", done: true }], [later(mixedAt, -10), { kind: "ticked", step: "dry", done: true }],
+      [later(mixedAt, -9), { kind: "ticked", step: "wet", done: true }], [later(mixedAt, -8), { kind: "poured", ml: firstMl }], [later(mixedAt, -7), { kind: "ticked", step: "firstPour", done: true }],
+      [later(mixedAt, -4), { kind: "poured", ml: 90 }], [later(mixedAt, -1), { kind: "poured", ml: 30 }], [later(mixedAt, -1), { kind: "said", word: "right" }],
+      [mixedAt, { kind: "reached", stage: "mixed" }], [mixedAt, { kind: "ticked", step: "pour", done: true }],
+    ]);
+  });
+  return householdId;
+}
+
+async function main([what, flag]: string[]): Promise<void> {
+  await migrate(database());
+  if (flag === "--fresh") await emptyDatabase();
+  if (!(await theHousehold())) {
+    const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+    if (what === "demo") {
+      await loadDemo(new Date(), timeZone);
+      console.log("· the demo household is loaded");
+    } else {
+      const id = uuid();
+      await insertHousehold(database(), { id, name: EMPTY_NAME, createdAt: new Date() });
+      await inTransaction(id, (write) => writeSettings(write, { timeZone }));
+    }
+  }
+  await closeDatabase();
+}
+
+if (process.argv[1]?.endsWith("load.ts")) {
+  main(process.argv.slice(2)).catch((error: unknown) => {
+    console.error(`infusing: ${error instanceof Error ? error.message : String(error)}`);
+    process.exit(1);
+  });
+}

@@ -1,0 +1,55 @@
+import "reflect-metadata";
+import { Type } from "class-transformer";
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsDefined, IsIn, IsInt, IsISO8601, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, IsUUID, Matches, MaxLength, MinLength, ValidateNested } from "class-validator";
+import { LIMITS } from "@/core/limits";
+import { SPOON_SETS, type SpoonSet } from "@/core/measure";
+import { BlendInput } from "./pasteInput";
+
+/** A version of a blend, saved. The client makes both ids, so that sending it twice saves it once. */
+export class SaveBlendInput {
+  @IsString() @MinLength(LIMITS.nameChars.min) @MaxLength(LIMITS.nameChars.max) name!: string;
+  @IsUUID("all") versionId!: string;
+  @IsOptional() @IsUUID("all") headId?: string;
+  @IsDefined() @IsObject() @ValidateNested() @Type(() => BlendInput) blend!: BlendInput;
+}
+
+export class NewBlendInput extends SaveBlendInput {
+  @IsUUID("all") id!: string;
+}
+
+export class BlendChangeInput extends SaveBlendInput {
+  @IsInt() baseRev!: number;
+}
+
+/** A bowl to be made: from a version, for a head, from a moment or back from one. */
+export class NewBatchInput {
+  @IsUUID("all") id!: string;
+  @IsUUID("all") versionId!: string;
+  @IsUUID("all") headId!: string;
+  /** When the work starts; left out with `onHeadAt`, and "now" when both are. */
+  @IsOptional() @IsISO8601({ strict: true }) startsAt?: string;
+  /** When it should go on, in the household's wall time, such as 2026-03-01T10:00. */
+  @IsOptional() @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/) onHeadAt?: string;
+}
+
+export class EventInput {
+  @IsUUID("all") id!: string;
+  @IsObject() payload!: object;
+  @IsInt() deviceSeq!: number;
+  @IsInt() revSeen!: number;
+  @IsISO8601({ strict: true }) deviceClock!: string;
+}
+
+export class EventsInput {
+  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => EventInput) events!: EventInput[];
+}
+
+export class SettingsInput {
+  @IsOptional() @IsIn(SPOON_SETS) spoons?: SpoonSet;
+  @IsOptional() @IsNumber() kitchenTempC?: number;
+  @IsOptional() @IsTimeZone() timeZone?: string;
+}
+
+export class RemovedInput {
+  @IsIn([true, false]) removed!: boolean;
+}

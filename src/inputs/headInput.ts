@@ -1,0 +1,55 @@
+import "reflect-metadata";
+import { Type } from "class-transformer";
+import { ArrayMaxSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, IsUUID, MaxLength, MinLength, ValidateNested } from "class-validator";
+import { AGES, CUTS, LANDMARKS, PLAIN_HEAD, SHADES, STRAND_COUNTS, STRAND_SIZES, type Age, type Cut, type Head, type Landmark, type Shade, type StrandCount, type StrandSize } from "@/core/head";
+import { LIMITS } from "@/core/limits";
+
+export class LongestInput {
+  @IsOptional() @IsNumber() cm?: number;
+  @IsOptional() @IsIn(LANDMARKS) landmark?: Landmark;
+}
+
+export class HairAmountInput {
+  @IsOptional() @IsNumber() ponytailCm?: number;
+  @IsOptional() @IsIn(STRAND_COUNTS) strands?: StrandCount;
+}
+
+/** Somebody's hair, as a client sends it; what is left out is the middle of everything. */
+export class HairInput {
+  @IsDefined() @IsObject() @ValidateNested() @Type(() => LongestInput) longest!: LongestInput;
+  @IsDefined() @IsObject() @ValidateNested() @Type(() => HairAmountInput) amount!: HairAmountInput;
+  @IsOptional() @IsIn(STRAND_SIZES) strand?: StrandSize;
+  @IsOptional() @IsIn(CUTS) cut?: Cut;
+  @IsOptional() @IsIn(SHADES) shade?: Shade;
+  @IsOptional() @IsNumber() greyShare?: number;
+  @IsOptional() @IsIn(AGES) age?: Age;
+  @IsOptional() @IsBoolean() pregnant?: boolean;
+  @IsOptional() @IsBoolean() soreScalp?: boolean;
+  @IsOptional() @IsBoolean() asthma?: boolean;
+  @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(60, { each: true }) allergies?: string[];
+}
+
+/** Core head from what was sent: a measure wins over a word where both came. */
+export function toHead(input: HairInput): Head {
+  const { longest, amount } = input;
+  const given = Object.fromEntries(Object.entries(input).filter(([, value]) => value !== undefined)) as Partial<Head>;
+  return {
+    ...PLAIN_HEAD, ...given,
+    longest: longest.cm !== undefined ? { cm: longest.cm } : { landmark: longest.landmark as Landmark },
+    amount: amount.ponytailCm !== undefined ? { ponytailCm: amount.ponytailCm } : { strands: amount.strands as StrandCount },
+  };
+}
+
+class Named {
+  @IsString() @MinLength(LIMITS.nameChars.min) @MaxLength(LIMITS.nameChars.max) name!: string;
+}
+
+export class NewHeadInput extends Named {
+  @IsUUID("all") id!: string;
+  @IsDefined() @IsObject() @ValidateNested() @Type(() => HairInput) hair!: HairInput;
+}
+
+export class HeadChangeInput extends Named {
+  @IsInt() baseRev!: number;
+  @IsDefined() @IsObject() @ValidateNested() @Type(() => HairInput) hair!: HairInput;
+}

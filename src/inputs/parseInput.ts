@@ -1,0 +1,35 @@
+import "reflect-metadata";
+import { plainToInstance } from "class-transformer";
+import { validateSync, type ValidationError } from "class-validator";
+import { ok, refuse, type Problem, type ProblemCode, type Result } from "@/core/problem";
+
+const CODE: Readonly<Record<string, ProblemCode>> = {
+  isDefined: "required", isNumber: "notANumber", isInt: "notANumber", isBoolean: "unknownChoice", isIn: "unknownChoice", isString: "notText", isUuid: "notFound",
+  isObject: "required", isArray: "required", isISO8601: "notText", minLength: "required", maxLength: "tooLarge", arrayMaxSize: "tooMany", arrayMinSize: "required",
+  whitelistValidation: "unknownField", nestedValidation: "required", isTimeZone: "unknownChoice", matches: "notText",
+};
+
+function problemsIn(errors: readonly ValidationError[], path: string): Problem[] {
+  return errors.flatMap((error) => {
+    const field = path ? `${path}.${error.property}` : error.property;
+    const own = Object.keys(error.constraints ?? {}).map((name): Problem => ({ field, code: CODE[name] ?? "unknownChoice", detail: detailOf(name, error) }));
+    return [...own, ...problemsIn(error.children ?? [], field)];
+  });
+}
+
+/** The longest a thing may be, for the sentence that says so. */
+function detailOf(name: string, error: ValidationError): Problem["detail"] {
+  if (name !== "maxLength" && name !== "arrayMaxSize") return undefined;
+  const most = /(\d+)/.exec(error.constraints?.[name] ?? "")?.[1];
+  return most ? { max: Number(most) } : undefined;
+}
+
+const MOST_PROBLEMS = 20;
+
+/** Checks the shape of what a client sent; ranges and sense are checked by the core, once. */
+export function parseInput<T extends object>(kind: new () => T, body: unknown): Result<T> {
+  if (typeof body !== "object" || body === null || Array.isArray(body)) return refuse({ field: "", code: "required" });
+  const instance = plainToInstance(kind, body, { exposeDefaultValues: true });
+  const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, stopAtFirstError: true, forbidUnknownValues: true });
+  return errors.length === 0 ? ok(instance) : refuse(...problemsIn(errors, "").slice(0, MOST_PROBLEMS));
+}

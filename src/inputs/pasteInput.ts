@@ -1,0 +1,71 @@
+import "reflect-metadata";
+import { Type } from "class-transformer";
+import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsString, MaxLength, ValidateNested } from "class-validator";
+import { PURPOSES, type PurposeId } from "@/core/head";
+import { FILLS, SPOON_SETS, UNITS, type Fill, type SpoonSet, type Unit } from "@/core/measure";
+import { ROLES, SIZINGS, TARGETS, WORDS, type Blend, type MixingWord, type PasteQuestion, type Role, type Sizing, type TargetWord } from "@/core/paste";
+import { HairInput, toHead } from "./headInput";
+
+/** Far above what the core allows, so that the core gives the answer; only a flood is cut off here. */
+const MOST_LINES = 200;
+
+export class LineInput {
+  @IsString() @MaxLength(60) materialId!: string;
+  @IsIn(ROLES) role!: Role;
+  @IsNumber() amount!: number;
+  @IsIn(UNITS) unit!: Unit;
+  @IsOptional() @IsIn(FILLS) fill?: Fill;
+}
+
+export class LiquidInput {
+  @IsString() @MaxLength(60) materialId!: string;
+  @IsNumber() tempC!: number;
+  @IsOptional() @IsNumber() amountMl?: number;
+}
+
+export class TargetInput {
+  @IsOptional() @IsIn(TARGETS) word?: TargetWord;
+  @IsOptional() @IsNumber() yieldPa?: number;
+}
+
+export class RootsInput {
+  @IsNumber() months!: number;
+  @IsNumber() share!: number;
+}
+
+export class BlendInput {
+  @IsIn(PURPOSES) purpose!: PurposeId;
+  @IsOptional() @IsObject() @ValidateNested() @Type(() => RootsInput) roots?: RootsInput;
+  @IsArray() @ArrayMaxSize(MOST_LINES) @ValidateNested({ each: true }) @Type(() => LineInput) lines!: LineInput[];
+  @IsDefined() @IsObject() @ValidateNested() @Type(() => LiquidInput) liquid!: LiquidInput;
+  @IsDefined() @IsObject() @ValidateNested() @Type(() => TargetInput) target!: TargetInput;
+  @IsNumber() kitchenTempC!: number;
+  @IsOptional() @IsNumber() restMin?: number;
+  @IsOptional() @IsIn(SIZINGS) sizing?: Sizing;
+}
+
+export class PasteInput extends BlendInput {
+  @IsDefined() @IsObject() @ValidateNested() @Type(() => HairInput) head!: HairInput;
+  @IsOptional() @IsIn(SPOON_SETS) spoons?: SpoonSet;
+}
+
+export class CorrectionInput extends PasteInput {
+  @IsIn(WORDS) word!: MixingWord;
+  @IsNumber() pouredMl!: number;
+  @IsOptional() @IsNumber() minutesSoaked?: number;
+}
+
+/** Core blend from what was sent; a number wins over a word where both came. */
+export function toBlend(input: BlendInput): Blend {
+  const { purpose, roots, lines, liquid, target, kitchenTempC, restMin, sizing } = input;
+  return {
+    purpose, kitchenTempC, sizing: sizing ?? "likely",
+    ...(roots ? { roots: { months: roots.months, share: roots.share } } : {}),
+    ...(restMin !== undefined ? { restMin } : {}),
+    lines: lines.map(({ materialId, role, amount, unit, fill }) => ({ materialId, role, amount, unit, fill: fill ?? "level" })),
+    liquid: { materialId: liquid.materialId, tempC: liquid.tempC, ...(liquid.amountMl !== undefined ? { amountMl: liquid.amountMl } : {}) },
+    target: target.yieldPa !== undefined ? { yieldPa: target.yieldPa } : { word: target.word as TargetWord },
+  };
+}
+
+export const toQuestion = (input: PasteInput, spoons: SpoonSet): PasteQuestion => ({ ...toBlend(input), head: toHead(input.head), spoons: input.spoons ?? spoons });

@@ -1,0 +1,60 @@
+import { DateTime } from "luxon";
+import { checkPayload, foldBatch, worksheet, type BatchPayload } from "@/core/batch";
+import { findMaterial } from "@/core/material";
+import { blendForHead, type PasteQuestion } from "@/core/paste";
+import type { EventsInput, NewBatchInput } from "@/inputs/bookInput";
+import * as store from "@/store/batches";
+import { findVersion, type StoredBlend } from "@/store/blends";
+import { findHead } from "@/store/heads";
+import type { Write } from "@/store/transaction";
+import { answerOf } from "./paste";
+import { notFound, Refusal, taken, unusable } from "./refusal";
+import type { Asked } from "./route";
+
+function startOf({ startsAt, onHeadAt }: NewBatchInput, onHeadMin: number, timeZone: string): Date {
+  if (!onHeadAt) return startsAt ? new Date(startsAt) : new Date();
+  const on = DateTime.fromISO(onHeadAt, { zone: timeZone });
+  if (!on.isValid) throw unusable([{ field: "onHeadAt", code: "notText" }]);
+  return on.minus({ minutes: onHeadMin }).toJSDate();
+}
+
+/** Opens a batch: the server computes it anew and keeps question, answer and figures as they are today. */
+export async function createBatch({ input, settings }: Asked<NewBatchInput>, write: Write) {
+  const owner = await store.batchOwner(write, input.id);
+  if (owner === write.householdId) return { id: input.id, rev: write.rev };
+  if (owner !== undefined) throw taken();
+  const version: StoredBlend | undefined = await findVersion(write.householdId, input.versionId, write.trx);
+  if (!version) throw notFound("versionId");
+  const head = await findHead(write.householdId, input.headId);
+  if (!head) throw notFound("headId");
+  const own = version.headId && version.headId !== head.id ? await findHead(write.householdId, version.headId) : undefined;
+  const question: PasteQuestion = { ...blendForHead(version.blend, own?.hair, head.hair), head: head.hair, spoons: settings.spoons };
+  const answer = answerOf(question);
+  const ids = new Set([...question.lines.map((line) => line.materialId), question.liquid.materialId]);
+  await store.insertBatch(write, {
+    id: input.id, versionId: version.versionId, headId: head.id, blendName: version.name, headName: head.name, question, answer,
+    figures: [...ids].map((id) => findMaterial(id)!), startsAt: startOf(input, worksheet(answer).onHeadMin, settings.timeZone),
+  });
+  return { id: input.id, rev: write.rev };
+}
+
+/** Adds what happened, folds, projects; sending the same events again changes nothing. */
+export async function addEvents({ input, params, deviceId }: Asked<EventsInput>, write: Write) {
+  const problems = input.events.flatMap((event, i) => checkPayload(event.payload as BatchPayload, `events.${i}.payload`));
+  if (problems.length > 0) throw unusable(problems);
+  if ((await store.batchOwner(write, params.id)) !== write.householdId) throw notFound();
+  const events = input.events.map((event) => ({ ...event, payload: event.payload as BatchPayload, deviceClock: new Date(event.deviceClock) }));
+  if (!(await store.insertEvents(write, params.id, deviceId, events))) throw new Refusal(409, "Those events belong to another bowl.");
+  const all = await store.listEvents(write.householdId, params.id, write.trx);
+  const state = foldBatch(all);
+  await store.project(write, params.id, state);
+  return { rev: write.rev, state, events: all };
+}
+
+/** A batch, its history and where it stands. */
+export async function readBatch(householdId: string, id: string) {
+  const batch = await store.findBatch(householdId, id);
+  if (!batch) throw notFound();
+  const events = await store.listEvents(householdId, id);
+  return { batch, events, state: foldBatch(events), sheet: worksheet(batch.answer) };
+}

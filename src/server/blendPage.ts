@@ -1,0 +1,50 @@
+import { DateTime } from "luxon";
+import { PLAIN_HEAD, type Head } from "@/core/head";
+import type { SpoonSet } from "@/core/measure";
+import { blendForHead, type Blend } from "@/core/paste";
+import { findBatch } from "@/store/batches";
+import { findBlend } from "@/store/blends";
+import { listHeads } from "@/store/heads";
+import { house } from "./page";
+
+const EMPTY: Omit<Blend, "kitchenTempC"> = { purpose: "mask", lines: [], liquid: { materialId: "water", tempC: 40 }, target: { word: "cream" }, sizing: "likely" };
+
+export interface BlendPage {
+  readonly heads: readonly { readonly id: string; readonly name: string; readonly hair: Head }[];
+  readonly spoons: SpoonSet;
+  /** The next morning at ten, in the household's wall time. */
+  readonly tomorrow: string;
+  readonly start: { readonly blend: Blend; readonly name: string; readonly headId: string | null; readonly head: Head };
+  readonly saved?: { readonly id: string; readonly versionId: string; readonly version: number; readonly rev: number };
+}
+
+/** What the blend page starts from: nothing, a saved blend, or a batch to repeat on this or another head. */
+export async function blendPageFor({ blendId, batchId, headId }: { blendId?: string; batchId?: string; headId?: string }): Promise<BlendPage | undefined> {
+  const found = await house();
+  if (!found) return undefined;
+  const { household, settings } = found;
+  const heads = await listHeads(household.id);
+  const common = {
+    heads: heads.map(({ id, name, hair }) => ({ id, name, hair })), spoons: settings.spoons,
+    tomorrow: DateTime.now().setZone(settings.timeZone).plus({ days: 1 }).set({ hour: 10, minute: 0 }).toFormat("yyyy-MM-dd'T'HH:mm"),
+  };
+  if (blendId) {
+    const saved = await findBlend(household.id, blendId);
+    if (!saved) return undefined;
+    const head = heads.find(({ id }) => id === saved.headId);
+    return {
+      ...common, saved: { id: saved.id, versionId: saved.versionId, version: saved.version, rev: saved.rev },
+      start: { blend: saved.blend, name: saved.name, headId: head?.id ?? null, head: head?.hair ?? PLAIN_HEAD },
+    };
+  }
+  const batch = batchId ? await findBatch(household.id, batchId) : undefined;
+  if (batch) {
+    const { head: then, spoons: _, ...blend } = batch.question;
+    const head = heads.find(({ id }) => id === (headId ?? batch.headId));
+    const hair = head?.hair ?? then;
+    const name = head && head.id !== batch.headId ? `${batch.blendName} for ${head.name}` : batch.blendName;
+    return { ...common, start: { blend: blendForHead(blend, then, hair), name: name.slice(0, 120), headId: head?.id ?? null, head: hair } };
+  }
+  const head = heads[0];
+  return { ...common, start: { blend: { ...EMPTY, kitchenTempC: settings.kitchenTempC }, name: "", headId: head?.id ?? null, head: head?.hair ?? PLAIN_HEAD } };
+}

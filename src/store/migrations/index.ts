@@ -1,0 +1,28 @@
+import type { Knex } from "knex";
+import * as m001 from "./001_household";
+
+const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001 };
+
+const source: Knex.MigrationSource<string> = {
+  getMigrations: async () => Object.keys(MIGRATIONS),
+  getMigrationName: (name) => name,
+  getMigration: async (name) => MIGRATIONS[name],
+};
+
+/**
+ * Brings the database forward. The server's own named lock keeps two copies apart; it goes with its connection, so a
+ * killed migration leaves nothing locked, and the library's lasting lock can be cleared safely while it is held.
+ */
+export async function migrate(knex: Knex): Promise<void> {
+  const config = { migrationSource: source, disableTransactions: true };
+  const connection = await knex.client.acquireConnection();
+  try {
+    const [[row]] = await connection.promise().query("SELECT GET_LOCK('infusing-migrate', 120) AS locked");
+    if (row.locked !== 1) throw new Error("Another copy is bringing the database forward and did not finish.");
+    await knex.migrate.forceFreeMigrationsLock(config);
+    await knex.migrate.latest(config);
+  } finally {
+    await connection.promise().query("DO RELEASE_LOCK('infusing-migrate')").catch(() => undefined);
+    await knex.client.releaseConnection(connection);
+  }
+}

@@ -1,0 +1,134 @@
+"use client";
+import Link from "next/link";
+import { useEffect, useState } from "react";
+import { AGAIN, MARKS, type BatchEvent, type Stage, type StepId, type Worksheet } from "@/core/batch";
+import { LIMITS } from "@/core/limits";
+import { findMaterial } from "@/core/material";
+import { PASTE_MODEL } from "@/core/paste";
+import type { StoredBatch } from "@/store/batches";
+import { AGAIN_NAME, materialName, minuteWords, MIXING_WORD_NAME, STEP_NAME, stepWords, totalWords, warmthWord } from "@/words";
+import { clockWords, dayWords, momentWords } from "@/words/times";
+import { Mixing } from "../blend/Mixing";
+import { Cautions } from "../blend/Cautions";
+import { SmallBowl } from "../bowl/SmallBowl";
+import { Button } from "../parts/Button";
+import { Field } from "../parts/Field";
+import { Sheet } from "../parts/Sheet";
+import { GatherList } from "./GatherList";
+import { History } from "./History";
+import { MarkScale } from "./MarkScale";
+import { Pours } from "./Pours";
+import { useEvents } from "./useEvents";
+
+interface BatchViewProps {
+  readonly batch: StoredBatch;
+  readonly events: readonly BatchEvent[];
+  readonly sheet: Worksheet;
+  readonly heads: readonly { readonly id: string; readonly name: string }[];
+  readonly blendId: string | undefined;
+  readonly timeZone: string;
+  readonly nowMs: number;
+}
+
+const MINUTE_MS = 60_000;
+/** The stage that a step ends with, offered as one press beside it. */
+const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; readonly press: string }>>> = {
+  pour: { stage: "mixed", press: "Mixed: the rest begins" }, apply: { stage: "onHead", press: "On the head, last section" }, rinse: { stage: "rinsed", press: "Rinsed" },
+};
+
+export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
+  const { events, state, waiting, trouble, happen } = useEvents(batch.id, firstEvents, batch.rev);
+  const [nowMs, setNowMs] = useState(firstNow);
+  const [note, setNote] = useState("");
+  useEffect(() => { const timer = setInterval(() => setNowMs(Date.now()), 20_000); return () => clearInterval(timer); }, []);
+  const { question, answer } = batch;
+  const closed = state.closedMs !== undefined;
+  const done = new Set(state.done);
+  const liquidName = `${warmthWord(question.liquid.tempC)} ${materialName(question.liquid.materialId)}`;
+  // Once something really happened, the later steps follow it and not the plan.
+  const shiftOf = (startMin: number): number => {
+    const planned = (min: number) => batch.startsAtMs + min * MINUTE_MS;
+    if (state.reachedMs.onHead && startMin >= sheet.rinseMin - answer.leaveOnMin.mid) return state.reachedMs.onHead - planned(sheet.rinseMin - Math.round(answer.leaveOnMin.mid));
+    if (state.reachedMs.mixed && startMin >= sheet.mixedMin) return state.reachedMs.mixed - planned(sheet.mixedMin);
+    return 0;
+  };
+  const reach = (stage: Stage, step: StepId) => {
+    happen({ kind: "reached", stage });
+    if (!done.has(step)) happen({ kind: "ticked", step, done: true });
+  };
+  const soakedMin = state.reachedMs.mixed ? Math.max(0, (nowMs - state.reachedMs.mixed) / MINUTE_MS) : 0;
+
+  return (
+    <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10 print:max-w-none print:px-0 print:pt-0">
+      <h1 className="text-sentence break-words">{batch.blendName} for {batch.headName}, {dayWords(batch.startsAtMs, timeZone, nowMs)}</h1>
+      <p className="text-lg">
+        {totalWords(answer, batch.headName)} On the head about {momentWords(batch.startsAtMs + sheet.onHeadMin * MINUTE_MS + shiftOf(sheet.mixedMin), timeZone, nowMs)}.
+        {closed && <strong> Closed {momentWords(state.closedMs!, timeZone, nowMs)}.</strong>}
+      </p>
+      {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}; today’s is {PASTE_MODEL}. What stands here is what was computed then.</p>}
+      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent; keep this page open.` : trouble}</p>
+
+      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13rem] print:gap-x-6">
+        <section aria-label="The order of work">
+          <ol className="relative border-l-[3px] border-ink">
+            {sheet.steps.map(({ id, startMin, durationMin, lines }) => {
+              const stage = STAGE_AFTER[id];
+              const at = batch.startsAtMs + startMin * MINUTE_MS + shiftOf(startMin);
+              return (
+                <li key={id} className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-1.5">
+                  <span className="relative pl-3 font-semibold tabular-nums"><span className={`absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink ${done.has(id) ? "bg-ink" : "bg-ground"}`} aria-hidden />{clockWords(at, timeZone)}</span>
+                  <div>
+                    <label className="flex min-h-8 items-start gap-2">
+                      <input type="checkbox" className="mt-0.5 h-6 min-h-0 w-6 shrink-0 print:h-4 print:w-4" checked={done.has(id)} disabled={closed} onChange={(event) => happen({ kind: "ticked", step: id, done: event.target.checked })} />
+                      <span><span className="font-say text-lg font-semibold print:text-base">{STEP_NAME[id]}</span> <span className="text-sm text-quiet">{minuteWords(durationMin)}</span></span>
+                    </label>
+                    <p className={done.has(id) ? "text-quiet" : ""}>{stepWords(id, answer, question, lines)}</p>
+                    {id === "gather" && <GatherList answer={answer} question={question} />}
+                    {stage && !closed && (state.reachedMs[stage.stage]
+                      ? <p className="text-sm font-semibold text-leaf">{momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}: {stage.press.split(":")[0].toLowerCase()}</p>
+                      : <Button className="no-print mt-1 min-h-12" onClick={() => reach(stage.stage, id)}>{stage.press}</Button>)}
+                  </div>
+                </li>
+              );
+            })}
+          </ol>
+        </section>
+        <aside className="flex flex-col gap-7" aria-label="What went in and how it was">
+          <div className="print:hidden"><Pours liquid={answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={liquidName} pouredMl={state.pouredMl} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
+          <div className="hidden w-36 print:block"><SmallBowl layers={answer.layers} totalMl={answer.totalMl} /></div>
+          {!closed && (
+            <div className="no-print">
+              <Mixing question={question} answer={answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} onSaid={(word) => happen({ kind: "said", word })} />
+              <Button onClick={() => happen({ kind: "said", word: "right" })}>{MIXING_WORD_NAME.right}{state.lastWord === "right" ? " ✓" : ""}</Button>
+            </div>
+          )}
+          <section aria-label="How was it?">
+            <h2>How was it?</h2>
+            <fieldset disabled={closed} className="mt-1">
+              <legend className="sr-only">Marks</legend>
+              {MARKS.map((mark) => <MarkScale key={mark} mark={mark} value={state.marks[mark]} onMark={(value) => happen({ kind: "marked", mark, value })} />)}
+              <div className="no-print mt-1 flex flex-wrap gap-2">
+                {AGAIN.map((again) => <Button key={again} aria-pressed={state.again === again} className={state.again === again ? "bg-sunk font-semibold" : ""} onClick={() => happen({ kind: "again", again })}>{AGAIN_NAME[again]}</Button>)}
+              </div>
+              <form className="no-print mt-3 flex flex-col gap-2" onSubmit={(event) => { event.preventDefault(); if (note.trim()) { happen({ kind: "noted", text: note.trim() }); setNote(""); } }}>
+                <Field label="A few words">{(a) => <textarea {...a} rows={2} maxLength={LIMITS.noteChars.max} value={note} onChange={(e) => setNote(e.target.value)} />}</Field>
+                <Button type="submit" className="self-start" disabled={!note.trim()}>Note it</Button>
+              </form>
+            </fieldset>
+            {state.notes.length > 0 && <ul className="mt-2 space-y-1">{state.notes.map(({ eventId, text }) => <li key={eventId} className="break-words border-l-4 border-leaf-fill pl-3">{text}</li>)}</ul>}
+          </section>
+          <div className="no-print flex flex-wrap items-center gap-3">
+            {closed ? <Button onClick={() => happen({ kind: "reopened" })}>Open it again</Button> : <Button look="main" onClick={() => happen({ kind: "closed" })}>Close this bowl</Button>}
+            <Sheet title="Repeat it" trigger={<Button>Repeat for …</Button>}>
+              <ul>{heads.map((head) => <li key={head.id}><Link className="pressable flex min-h-11 items-center" href={`/blend?batch=${batch.id}&head=${head.id}`}>{head.name}</Link></li>)}</ul>
+            </Sheet>
+            <Button look="text" onClick={() => window.print()}>print</Button>
+            {blendId && <Link href={`/blend/${blendId}`} className="pressable flex min-h-11 items-center">the blend</Link>}
+          </div>
+          <History events={events} withdrawn={state.withdrawn} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
+        </aside>
+      </div>
+      <div className="mt-8 print:mt-2 print:text-[8.5pt] print:leading-tight"><Cautions cautions={answer.cautions} /></div>
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+"use client";
+import { useState } from "react";
+import { LIMITS } from "@/core/limits";
+import { parseCount, SPOON_ML, type SpoonSet } from "@/core/measure";
+import type { LiquidAnswer } from "@/core/paste";
+import { bandWords, roundTo } from "@/words/amounts";
+import { Jug } from "../bowl/Jug";
+import { Button } from "../parts/Button";
+import { Field } from "../parts/Field";
+
+interface PoursProps {
+  readonly liquid: LiquidAnswer;
+  readonly colour: readonly [number, number, number];
+  readonly liquidName: string;
+  readonly pouredMl: number;
+  readonly spoons: SpoonSet;
+  readonly closed: boolean;
+  readonly onPour: (ml: number) => void;
+}
+
+/** What really went in: one press for the first pour, one for a step, or typed. */
+export function Pours({ liquid, colour, liquidName, pouredMl, spoons, closed, onPour }: PoursProps) {
+  const [text, setText] = useState("");
+  if (liquid.state === "unreachable") return <p>No liquid goes in: the wet things are enough.</p>;
+  const typed = parseCount(text);
+  const wrong = text.trim() !== "" && (typed === undefined || typed <= 0 || typed > LIMITS.pouredMl.max);
+  const plan = liquid.state === "solved" ? liquid.plan : undefined;
+  const first = plan?.firstPourMl ?? liquid.ml.mid;
+  const step = plan?.step ?? { count: 1, unit: "tbsp", ml: SPOON_ML[spoons].tbsp };
+  return (
+    <div>
+      <p className="font-say text-figure font-semibold">{roundTo(pouredMl, 1)} ml</p>
+      <p className="text-quiet">of {liquidName} poured; about {bandWords(liquid.ml).both} planned</p>
+      <div className="mt-2"><Jug liquid={liquid} colour={colour} pouredMl={pouredMl} /></div>
+      {!closed && (
+        <div className="no-print mt-3 flex flex-wrap items-end gap-2">
+          {pouredMl === 0 && <Button look="main" className="min-h-14" onClick={() => onPour(Math.round(first))}>Poured {roundTo(first, 5)} ml</Button>}
+          <Button className="min-h-14" onClick={() => onPour(Math.round(step.ml * 10) / 10)}>+ {step.count} {step.unit}</Button>
+          <form className="flex items-end gap-2" onSubmit={(event) => { event.preventDefault(); if (typed !== undefined && !wrong) { onPour(typed); setText(""); } }}>
+            <div className="w-28"><Field label="or ml" problem={wrong ? "A number above 0." : undefined}>{(a) => <input {...a} className="w-full" inputMode="decimal" value={text} onChange={(e) => setText(e.target.value)} />}</Field></div>
+            <Button type="submit" disabled={wrong || text.trim() === ""}>Poured</Button>
+          </form>
+        </div>
+      )}
+    </div>
+  );
+}

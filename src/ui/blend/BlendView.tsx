@@ -1,0 +1,208 @@
+"use client";
+import { useEffect, useMemo, useReducer, useRef, useState } from "react";
+import { findMaterial } from "@/core/material";
+import type { SpoonSet } from "@/core/measure";
+import { computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import type { BlendPage } from "@/server/blendPage";
+import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, obstacleWords, problemWords, roundTo, spoonWords, totalWords, verdictWords, warmthWord } from "@/words";
+import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
+import { bowlFor, spread } from "../bowl/geometry";
+import { Jug } from "../bowl/Jug";
+import { AddThing } from "./AddThing";
+import { Cautions } from "./Cautions";
+import { documentOf, edit, questionOf, type BlendDocument } from "./document";
+import { JugSheet } from "./JugSheet";
+import { LineSheet } from "./LineSheet";
+import { Mixing } from "./Mixing";
+import { Needs } from "./Needs";
+import { RestPicture } from "./RestPicture";
+import { SaveAndMake } from "./SaveAndMake";
+import { Sentence } from "./Sentence";
+
+const LABEL_GAP = 35;
+
+/** The last answer that could be given, kept while something typed cannot be used yet. */
+interface Solved { readonly answer: PasteAnswer; readonly question: PasteQuestion }
+
+export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow }: BlendPage) {
+  const [doc, dispatch] = useReducer(edit, start, ({ blend, ...rest }) => documentOf(blend, rest));
+  const [saved, setSaved] = useState(savedAtFirst);
+  const [savedDoc, setSavedDoc] = useState(savedAtFirst ? doc : undefined);
+  const [openLine, setOpenLine] = useState<number>();
+  const question = useMemo(() => questionOf(doc, spoons), [doc, spoons]);
+  const result = useMemo(() => computePaste(question), [question]);
+  const last = useRef<Solved | undefined>(undefined);
+  useEffect(() => { if (result.ok) last.current = { answer: result.value, question }; }, [result, question]);
+  const [kept, setKept] = useState<Solved>();
+  useEffect(() => { if (!result.ok) setKept(last.current); }, [result]);
+  const shown: Solved | undefined = result.ok ? { answer: result.value, question } : kept;
+
+  const problems = result.ok ? [] : result.problems;
+  const problemAt = (field: string) => { const found = problems.find((problem) => problem.field === field); return found && problemWords(found); };
+  const lineProblem = (i: number) => { const found = problems.find((problem) => problem.field.startsWith(`lines.${i}.`)); return found && problemWords(found); };
+  const whole = problemAt("lines");
+  const changed = savedDoc !== doc;
+
+  const answer = shown?.answer;
+  const sameLines = answer && shown.question.lines.length === doc.lines.length && shown.question.lines.every((line, i) => line.materialId === doc.lines[i].materialId);
+  const headName = heads.find(({ id }) => id === doc.headId)?.name ?? "";
+
+  return (
+    <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
+      <h1 className="sr-only">Blend</h1>
+      <Sentence doc={doc} heads={heads} answer={result.ok ? result.value : undefined} dispatch={dispatch} problemAt={problemAt} />
+      <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_17rem] xl:grid-cols-[minmax(0,1fr)_21rem]">
+        <div>
+          <BowlAndLabels
+            doc={doc} answer={sameLines ? answer : undefined} stale={!result.ok} lineProblem={lineProblem} openLine={openLine} setOpenLine={setOpenLine} dispatch={dispatch}
+            dropIn={<AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(materialId) => dispatch({ do: "add", materialId })} />}
+          />
+        </div>
+        <aside aria-label="The liquid">
+          {answer && <JugSide answer={answer} doc={doc} stale={!result.ok} spoons={spoons} dispatch={dispatch} problem={problemAt("liquid.amountMl")} />}
+        </aside>
+      </div>
+      <div className="mt-2 max-w-[52rem] text-lg leading-relaxed" aria-live="polite">
+        {whole && <p className="text-stop" role="alert">{whole}</p>}
+        {!whole && problems.length > 0 && <p className="text-stop" role="alert">Something above cannot be used yet: {problemWords(problems[0])}</p>}
+        {result.ok && <Verdict answer={result.value} doc={doc} headName={headName} onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })} />}
+      </div>
+      <div className="mt-5">
+        <SaveAndMake doc={doc} saved={saved} changed={changed} usable={result.ok} tomorrow={tomorrow} dispatch={dispatch} onSaved={(now, as) => { setSaved(now); setSavedDoc(doc); if (as.headId !== doc.headId) dispatch({ do: "set", change: { headId: as.headId } }); if (!saved || saved.id !== now.id) window.history.replaceState(null, "", `/blend/${now.id}`); }} />
+      </div>
+      {answer && shown && (
+        <div className={`mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem] ${result.ok ? "" : "opacity-50"}`}>
+          <div className="flex flex-col gap-8">
+            <section aria-label="Rest">
+              <h2>While it rests</h2>
+              <div className="mt-2 max-w-[40rem]"><RestPicture rest={answer.rest} kitchenTempC={shown.question.kitchenTempC} /></div>
+            </section>
+            <Mixing question={shown.question} answer={answer} />
+            <Cautions cautions={answer.cautions} />
+          </div>
+          <Needs answer={answer} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+function Verdict({ answer, doc, headName, onMend }: { answer: PasteAnswer; doc: BlendDocument; headName: string; onMend: (target: BlendDocument["target"]) => void }) {
+  const obstacle = obstacleWords(answer, doc.liquidId);
+  const mend = mendWords(answer);
+  const stop = answer.cautions.find((caution) => caution.level === "stop");
+  return (
+    <>
+      <p>
+        {obstacle ? <span className="text-stop">{obstacle}</span> : verdictWords(answer)}{" "}
+        {!obstacle && mend && answer.verdict.state === "willRun" && answer.verdict.mend && (
+          <><button type="button" className="pressable" onClick={() => answer.verdict.state === "willRun" && answer.verdict.mend && onMend(answer.verdict.mend.word)}>{mend.press}</button> {mend.then}</>
+        )}
+      </p>
+      <p>{totalWords(answer, headName)} {stop && <a href="#cautions" className="font-semibold text-stop">Read the cautions below first.</a>}</p>
+    </>
+  );
+}
+
+interface BowlAndLabelsProps {
+  readonly doc: BlendDocument;
+  readonly answer: PasteAnswer | undefined;
+  readonly stale: boolean;
+  readonly lineProblem: (i: number) => string | undefined;
+  readonly openLine: number | undefined;
+  readonly setOpenLine: (key: number | undefined) => void;
+  readonly dispatch: React.Dispatch<Parameters<typeof edit>[1]>;
+  readonly dropIn: React.ReactNode;
+}
+
+/** The bowl with a fine line from each layer to its name and amount. Top layer first, as one sees it. */
+function BowlAndLabels({ doc, answer, stale, lineProblem, openLine, setOpenLine, dispatch, dropIn }: BowlAndLabelsProps) {
+  const layers = answer?.layers ?? [];
+  const fromTop = [...layers.keys()].reverse();
+  const middles = answer ? layerMiddles(layers, answer.totalMl) : [];
+  const gap = Math.min(LABEL_GAP, (VIEW.height - 60) / Math.max(1, layers.length));
+  const placed = spread(fromTop.map((i) => middles[i]), gap, 60, VIEW.height - 6);
+  const labelY = layers.map((_, i) => placed[fromTop.indexOf(i)]);
+  const drawn = new Set(layers.map((layer) => layer.line));
+  const undrawn = doc.lines.map((_, i) => i).filter((i) => !drawn.has(i));
+
+  const amountOf = (i: number) => {
+    const line = answer?.lines[i];
+    if (!line) return "…";
+    return `${gramWords(line.massG.mid)} g · ${countWords(line.count, line.unit, line.spoons)}`;
+  };
+  const lineLabel = (i: number) => (
+    <>
+      <LineSheet
+        line={doc.lines[i]} amount={amountOf(i)} problem={lineProblem(i)} dispatch={dispatch}
+        open={openLine === doc.lines[i].key} onOpenChange={(open) => setOpenLine(open ? doc.lines[i].key : undefined)}
+      />
+      {lineProblem(i) && openLine !== doc.lines[i].key && <p className="text-sm text-stop">{lineProblem(i)}</p>}
+    </>
+  );
+  const text = answer
+    ? `A ${bowlFor(answer.totalMl)} ml bowl in section with ${Math.round(answer.totalMl)} ml of paste, ${consistencyWords(answer.on.mid)}. From the bottom: ${layers.map((layer) => `${layer.kind === "line" ? materialName(answer.lines[layer.line!].materialId) : layer.kind === "held" ? "water the powders hold" : "water that flows"} ${gramWords(layer.volumeMl)} ml`).join(", ")}.`
+    : "An empty bowl.";
+  return (
+    <div>
+      <div className="grid md:grid-cols-[64%_1fr]">
+        <Bowl
+          layers={layers} totalMl={answer?.totalMl ?? 0} consistency={answer?.on.mid ?? { state: "dry" }} text={text} labelY={labelY} faded={stale}
+          onPress={(layer) => layer.line !== undefined && setOpenLine(doc.lines[layer.line].key)}
+        />
+        <ul className="relative">
+          {fromTop.map((i, rank) => {
+            const layer = layers[i];
+            return (
+              <li
+                key={layer.kind === "line" ? doc.lines[layer.line!].key : layer.kind}
+                className="settles md:absolute md:left-2 md:right-0 md:-translate-y-1/2" style={{ top: `${(placed[rank] / VIEW.height) * 100}%` }}
+              >
+                {layer.kind === "line" ? lineLabel(layer.line!) : (
+                  <div className="grid min-h-11 grid-cols-[1fr_auto] items-center gap-3 md:min-h-8">
+                    <span className="text-quiet">{layer.kind === "held" ? "liquid the powders hold" : "liquid that flows"}</span>
+                    <span className="font-semibold">{gramWords(layer.volumeMl)} ml</span>
+                  </div>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+      </div>
+      <div className="mt-1 max-w-xl md:ml-8">
+        {undrawn.map((i) => <div key={doc.lines[i].key}>{lineLabel(i)}</div>)}
+        {dropIn}
+      </div>
+    </div>
+  );
+}
+
+interface JugSideProps {
+  readonly answer: PasteAnswer;
+  readonly doc: BlendDocument;
+  readonly stale: boolean;
+  readonly spoons: SpoonSet;
+  readonly problem: string | undefined;
+  readonly dispatch: React.Dispatch<Parameters<typeof edit>[1]>;
+}
+
+function JugSide({ answer, doc, stale, dispatch, problem }: JugSideProps) {
+  const { liquid } = answer;
+  const colour = findMaterial(doc.liquidId)?.colour ?? [0.9, 0.03, 220];
+  const warmth = Number(doc.liquidTempText);
+  const name = `${Number.isFinite(warmth) ? `${warmthWord(warmth)} ` : ""}${materialName(doc.liquidId)}`;
+  const words = liquid.state === "unreachable" ? undefined : bandWords(liquid.ml);
+  return (
+    <div className={stale ? "opacity-40" : ""}>
+      {liquid.state === "unreachable" ? <p className="font-say text-figure font-semibold">no way</p> : (
+        <>
+          <p className="font-say text-figure font-semibold">{words!.mid} ml</p>
+          <p className="text-quiet">{spoonWords(liquid.spoons)} of {name}{liquid.state === "solved" ? ` (${words!.range})` : ", as you set it"}</p>
+          <div className="mt-3"><Jug liquid={liquid} colour={colour} /></div>
+          {liquid.state === "solved" && <p className="text-quiet">then {liquid.plan.step.count} {liquid.plan.step.unit} ({roundTo(liquid.plan.step.ml, 1)} ml) at a time</p>}
+        </>
+      )}
+      <JugSheet text={doc.liquidMlText} problem={problem} onChange={(liquidMlText) => dispatch({ do: "set", change: { liquidMlText } })} />
+    </div>
+  );
+}

@@ -1,0 +1,66 @@
+"use client";
+import { findMaterial } from "@/core/material";
+import { FILLS, UNITS } from "@/core/measure";
+import { FILL_NAME, materialName, UNIT_NAME } from "@/words/names";
+import { Field } from "../parts/Field";
+import { Options } from "../parts/Options";
+import { Sheet } from "../parts/Sheet";
+import type { DraftLine, Edit } from "./document";
+
+interface LineSheetProps {
+  readonly line: DraftLine;
+  readonly amount: string;
+  readonly problem: string | undefined;
+  readonly dispatch: (action: Edit) => void;
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}
+
+/** One thing in the bowl: its name and amount as a button, its fields on a sheet. */
+export function LineSheet({ line, amount, problem, dispatch, open, onOpenChange }: LineSheetProps) {
+  const material = findMaterial(line.materialId);
+  const change = (to: Partial<DraftLine>) => dispatch({ do: "line", key: line.key, change: to });
+  const units = UNITS.filter((unit) => (unit === "piece" ? material?.pieceG : unit === "drop" ? material?.family !== "powder" : true));
+  const isPowder = material?.family === "powder";
+  return (
+    <Sheet
+      title={materialName(line.materialId)} open={open} onOpenChange={onOpenChange}
+      trigger={
+        <button type="button" className="grid min-h-11 w-full grid-cols-[1fr_auto] items-center gap-3 text-left hover:bg-sunk md:min-h-8">
+          <span className="text-quiet"><span className="pressable !text-quiet decoration-1">{materialName(line.materialId)}</span></span>
+          <span className="font-semibold">{amount}</span>
+        </button>
+      }
+    >
+      <div className="flex flex-col gap-3">
+        <p className="text-sm text-quiet">{material?.use}</p>
+        <div className="grid grid-cols-[6rem_1fr] gap-3">
+          <Field label={line.role === "part" ? "Parts" : "Amount"} problem={problem}>
+            {(a) => <input {...a} inputMode="decimal" value={line.text} onChange={(e) => change({ text: e.target.value })} />}
+          </Field>
+          <Field label="Measured in">
+            {(a) => (
+              <select {...a} value={line.unit} onChange={(e) => change({ unit: e.target.value as DraftLine["unit"] })}>
+                {units.map((unit) => <option key={unit} value={unit}>{UNIT_NAME[unit]}</option>)}
+              </select>
+            )}
+          </Field>
+        </div>
+        {isPowder && ["tsp", "tbsp", "cup"].includes(line.unit) && (
+          <Field label="The spoon is">
+            {(a) => (
+              <select {...a} value={line.fill} onChange={(e) => change({ fill: e.target.value as DraftLine["fill"] })}>
+                {FILLS.map((fill) => <option key={fill} value={fill}>{FILL_NAME[fill]}</option>)}
+              </select>
+            )}
+          </Field>
+        )}
+        <Options
+          label="How it goes in" value={line.role} onChange={(role) => change({ role })}
+          options={[{ value: "part", label: "scaled to the head", note: "keeps its proportion to the other parts" }, { value: "fixed", label: "exactly this much" }]}
+        />
+        <button type="button" className="pressable min-h-11 self-start" onClick={() => dispatch({ do: "remove", key: line.key })}>take it out of the bowl</button>
+      </div>
+    </Sheet>
+  );
+}

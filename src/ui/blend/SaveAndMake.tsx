@@ -1,0 +1,107 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useRef, useState } from "react";
+import { v7 as uuid } from "uuid";
+import { LIMITS } from "@/core/limits";
+import { send } from "../api";
+import { Button } from "../parts/Button";
+import { Field } from "../parts/Field";
+import { Options } from "../parts/Options";
+import { Sheet } from "../parts/Sheet";
+import { blendOf, headOf, type BlendDocument, type Edit } from "./document";
+import type { BlendPage } from "@/server/blendPage";
+
+interface SaveAndMakeProps {
+  readonly doc: BlendDocument;
+  readonly saved: NonNullable<BlendPage["saved"]> | undefined;
+  readonly changed: boolean;
+  readonly usable: boolean;
+  readonly tomorrow: string;
+  readonly dispatch: (action: Edit) => void;
+  readonly onSaved: (saved: NonNullable<BlendPage["saved"]>, doc: BlendDocument) => void;
+}
+
+type When = "now" | "onHead";
+
+/** Saves a version, opens a bowl. Ids are made before sending and kept until it worked, so that trying again saves once. */
+export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, onSaved }: SaveAndMakeProps) {
+  const router = useRouter();
+  const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<{ readonly text: string; readonly overtaken?: boolean }>();
+  const [when, setWhen] = useState<When>("now");
+  const [onHeadAt, setOnHeadAt] = useState(tomorrow);
+  const [headName, setHeadName] = useState("");
+  const ids = useRef<Record<string, string>>({});
+  /** One id for one thing to be written: the same content asks for the same id again. */
+  const idFor = (what: string, content: unknown) => (ids.current[`${what} ${JSON.stringify(content)}`] ??= uuid());
+  const noName = doc.name.trim() === "" ? "Give it a name to find it by." : doc.name.length > LIMITS.nameChars.max ? "That name is too long." : undefined;
+
+  async function guarded(work: () => Promise<void>) {
+    setBusy(true);
+    setTrouble(undefined);
+    await work();
+    setBusy(false);
+  }
+
+  /** The head's id, kept under a name first when it was described on the spot. */
+  async function keepHead(): Promise<string | undefined> {
+    if (doc.headId) return doc.headId;
+    const hair = headOf(doc.head);
+    const id = idFor("head", { hair, headName });
+    const answer = await send("POST", "heads", { id, name: headName.trim() || "Somebody", hair });
+    if (!answer.ok) return void setTrouble({ text: answer.title });
+    dispatch({ do: "head", headId: id, head: doc.head });
+    return id;
+  }
+
+  async function save(headId: string | null, asAnother = false): Promise<NonNullable<BlendPage["saved"]> | undefined> {
+    const name = doc.name.trim();
+    if (noName) return void setTrouble({ text: noName });
+    const body = { name, headId: headId ?? undefined, blend: blendOf(doc) };
+    const id = saved && !asAnother ? saved.id : idFor("blend", { body, asAnother });
+    const versionId = idFor("version", { id, body, base: saved?.rev, asAnother });
+    const answer = saved && !asAnother
+      ? await send<{ rev: number }>("PUT", `blends/${id}`, { ...body, versionId, baseRev: saved.rev })
+      : await send<{ rev: number }>("POST", "blends", { ...body, id, versionId });
+    if (!answer.ok) return void setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" "), overtaken: answer.status === 412 });
+    const now: NonNullable<BlendPage["saved"]> = { id, versionId, version: saved && !asAnother ? saved.version + 1 : 1, rev: answer.value.rev };
+    ids.current = {};
+    onSaved(now, { ...doc, headId });
+    return now;
+  }
+
+  const make = () => guarded(async () => {
+    const headId = await keepHead();
+    if (!headId) return;
+    const version = saved && !changed ? saved : await save(headId);
+    if (!version) return;
+    const id = idFor("batch", { version: version.versionId, headId, when, onHeadAt });
+    const answer = await send("POST", "batches", { id, versionId: version.versionId, headId, ...(when === "onHead" ? { onHeadAt } : {}) });
+    if (answer.ok) router.push(`/batches/${id}`);
+    else setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" ") });
+  });
+
+  return (
+    <div className="no-print flex flex-col gap-2">
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="w-full max-w-80">
+          <Field label="Name of this blend">{(a) => <input {...a} className="w-full" value={doc.name} maxLength={LIMITS.nameChars.max} onChange={(e) => dispatch({ do: "set", change: { name: e.target.value } })} />}</Field>
+        </div>
+        <Button disabled={busy || !usable || Boolean(saved && !changed)} onClick={() => guarded(async () => { await save(doc.headId); })}>{saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}</Button>
+        {saved && changed && <Button look="text" disabled={busy || !usable} onClick={() => guarded(async () => { await save(doc.headId, true); })}>save as another</Button>}
+        <Sheet title="Make it" trigger={<Button look="main" disabled={busy || !usable}>Make it …</Button>}>
+          <div className="flex flex-col gap-3">
+            <Options label="When?" value={when} onChange={setWhen} options={[{ value: "now", label: "start now" }, { value: "onHead", label: "on the head at …", note: "counts back from there" }]} />
+            {when === "onHead" && <Field label="On the head at">{(a) => <input {...a} type="datetime-local" value={onHeadAt} onChange={(e) => setOnHeadAt(e.target.value)} />}</Field>}
+            {!doc.headId && <Field label="Whose head is it?" hint="It is kept under Heads.">{(a) => <input {...a} value={headName} maxLength={LIMITS.nameChars.max} onChange={(e) => setHeadName(e.target.value)} />}</Field>}
+            <Button look="main" disabled={busy || (when === "onHead" && !onHeadAt)} onClick={make}>Open the worksheet</Button>
+          </div>
+        </Sheet>
+      </div>
+      <p aria-live="assertive" className="text-stop">
+        {trouble?.text}
+        {trouble?.overtaken && saved && <> <a className="pressable" href={`/blend/${saved.id}`} target="_blank" rel="noreferrer">Look at theirs</a>, or save yours as another.</>}
+      </p>
+    </div>
+  );
+}

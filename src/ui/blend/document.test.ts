@@ -1,0 +1,43 @@
+import fc from "fast-check";
+import { anyQuestion } from "../../../checks/arbitrary";
+import { computePaste } from "@/core/paste";
+import { blendOf, documentOf, edit, questionOf } from "./document";
+
+const start = (question: Parameters<typeof documentOf>[0] & { head: Parameters<typeof documentOf>[1]["head"] }) => documentOf(question, { name: "x", headId: null, head: question.head });
+
+test("a blend goes into the form and comes out the same", () => {
+  fc.assert(fc.property(anyQuestion, (question) => {
+    const out = questionOf(start(question), question.spoons);
+    expect(out.lines.map((line) => line.materialId)).toEqual(question.lines.map((line) => line.materialId));
+    for (const [i, line] of out.lines.entries()) expect(line.amount / question.lines[i].amount).toBeCloseTo(1, 9);
+    expect(out.liquid.materialId).toBe(question.liquid.materialId);
+    expect(computePaste(out).ok).toBe(true);
+  }), { numRuns: 100 });
+});
+
+const doc = start({
+  purpose: "mask", lines: [{ materialId: "amla", role: "part", amount: 2, unit: "tbsp", fill: "level" }], liquid: { materialId: "water", tempC: 40 },
+  target: { word: "cream" }, kitchenTempC: 21, sizing: "likely", head: { longest: { cm: 40 }, amount: { strands: "thick" }, strand: "fine", cut: "layered", shade: "blond", greyShare: 0.2, age: "adult", pregnant: false, soreScalp: false, asthma: false, allergies: [] },
+});
+
+test("what is typed stays as typed, and nonsense is refused at its field", () => {
+  const typing = edit(doc, { do: "line", key: 0, change: { text: "two" } });
+  expect(typing.lines[0].text).toBe("two");
+  const answer = computePaste(questionOf(typing, "us"));
+  expect(answer).toMatchObject({ ok: false, problems: [{ field: "lines.0.amount", code: "notANumber" }] });
+  const empty = computePaste(questionOf(edit(doc, { do: "line", key: 0, change: { text: " " } }), "us"));
+  expect(empty).toMatchObject({ ok: false, problems: [{ field: "lines.0.amount", code: "required" }] });
+  const kitchen = computePaste(questionOf(edit(doc, { do: "set", change: { kitchenText: "hot" } }), "us"));
+  expect(kitchen).toMatchObject({ ok: false, problems: [{ field: "kitchenTempC", code: "notANumber" }] });
+});
+
+test("adding, changing and removing touch one line only", () => {
+  const added = edit(edit(doc, { do: "add", materialId: "egg" }), { do: "add", materialId: "rosemary-essential-oil" });
+  expect(blendOf(added).lines.slice(1)).toEqual([
+    { materialId: "egg", role: "fixed", amount: 1, unit: "piece", fill: "level" },
+    { materialId: "rosemary-essential-oil", role: "fixed", amount: 5, unit: "drop", fill: "level" },
+  ]);
+  const removed = edit(added, { do: "remove", key: added.lines[1].key });
+  expect(removed.lines.map((line) => line.materialId)).toEqual(["amla", "rosemary-essential-oil"]);
+  expect(edit(removed, { do: "add", materialId: "honey" }).lines.at(-1)!.key).toBeGreaterThan(removed.lines.at(-1)!.key);
+});

@@ -1,0 +1,122 @@
+import { PLAIN_HEAD, type Head, type PurposeId } from "@/core/head";
+import { findMaterial } from "@/core/material";
+import { parseCount, type Fill, type SpoonSet, type Unit } from "@/core/measure";
+import type { Blend, PasteQuestion, Role, Sizing, TargetWord } from "@/core/paste";
+
+/** A line as it stands in the form: the amount as typed. */
+export interface DraftLine {
+  readonly key: number;
+  readonly materialId: string;
+  readonly role: Role;
+  readonly text: string;
+  readonly unit: Unit;
+  readonly fill: Fill;
+}
+
+/** A head as it stands in the form: numbers as typed beside the head that they stand for. */
+export interface DraftHead {
+  readonly by: { readonly length: "cm" | "landmark"; readonly amount: "ponytail" | "strands" };
+  readonly cmText: string;
+  readonly ponytailText: string;
+  readonly greyText: string;
+  readonly hair: Head;
+}
+
+/** The blend being written. One reducer over this is the whole form. */
+export interface BlendDocument {
+  readonly name: string;
+  readonly headId: string | null;
+  readonly head: DraftHead;
+  readonly purpose: PurposeId;
+  readonly rootMonthsText: string;
+  readonly rootShareText: string;
+  readonly lines: readonly DraftLine[];
+  readonly liquidId: string;
+  readonly liquidTempText: string;
+  /** Empty: solved. */
+  readonly liquidMlText: string;
+  readonly target: TargetWord | number;
+  readonly kitchenText: string;
+  /** Empty: as the bowl calls for. */
+  readonly restText: string;
+  readonly sizing: Sizing;
+}
+
+export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
+  return {
+    by: { length: "cm" in hair.longest ? "cm" : "landmark", amount: "ponytailCm" in hair.amount ? "ponytail" : "strands" },
+    cmText: "cm" in hair.longest ? String(hair.longest.cm) : "",
+    ponytailText: "ponytailCm" in hair.amount ? String(hair.amount.ponytailCm) : "",
+    greyText: String(Math.round(hair.greyShare * 100)),
+    hair,
+  };
+}
+
+/** What was typed as a number: missing stays missing, nonsense becomes NaN, which the core refuses at its field. */
+export const typed = (text: string): number => (text.trim() === "" ? (undefined as unknown as number) : (parseCount(text) ?? NaN));
+
+export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead): Head {
+  return {
+    ...hair,
+    longest: by.length === "cm" ? { cm: typed(cmText) } : "landmark" in hair.longest ? hair.longest : { landmark: "shoulder" },
+    amount: by.amount === "ponytail" ? { ponytailCm: typed(ponytailText) } : "strands" in hair.amount ? hair.amount : { strands: "medium" },
+    greyShare: typed(greyText) / 100,
+  };
+}
+
+export function blendOf(doc: BlendDocument): Blend {
+  return {
+    purpose: doc.purpose,
+    ...(doc.purpose === "rootsOnly" ? { roots: { months: typed(doc.rootMonthsText), share: typed(doc.rootShareText) / 100 } } : {}),
+    lines: doc.lines.map(({ materialId, role, text, unit, fill }) => ({ materialId, role, amount: typed(text), unit, fill })),
+    liquid: { materialId: doc.liquidId, tempC: typed(doc.liquidTempText), ...(doc.liquidMlText.trim() ? { amountMl: typed(doc.liquidMlText) } : {}) },
+    target: typeof doc.target === "number" ? { yieldPa: doc.target } : { word: doc.target },
+    kitchenTempC: typed(doc.kitchenText),
+    ...(doc.restText.trim() ? { restMin: typed(doc.restText) } : {}),
+    sizing: doc.sizing,
+  };
+}
+
+export const questionOf = (doc: BlendDocument, spoons: SpoonSet): PasteQuestion => ({ ...blendOf(doc), head: headOf(doc.head), spoons });
+
+export function documentOf(blend: Blend, rest: { name: string; headId: string | null; head: Head }): BlendDocument {
+  return {
+    name: rest.name, headId: rest.headId, head: draftHead(rest.head), purpose: blend.purpose,
+    rootMonthsText: String(blend.roots?.months ?? 2), rootShareText: String(Math.round((blend.roots?.share ?? 1) * 100)),
+    lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, role: line.role, text: String(line.amount), unit: line.unit, fill: line.fill })),
+    liquidId: blend.liquid.materialId, liquidTempText: String(blend.liquid.tempC), liquidMlText: blend.liquid.amountMl === undefined ? "" : String(blend.liquid.amountMl),
+    target: "word" in blend.target ? blend.target.word : blend.target.yieldPa,
+    kitchenText: String(blend.kitchenTempC), restText: blend.restMin === undefined ? "" : String(blend.restMin), sizing: blend.sizing,
+  };
+}
+
+export type Edit =
+  | { readonly do: "set"; readonly change: Partial<BlendDocument> }
+  | { readonly do: "head"; readonly headId: string | null; readonly head: DraftHead }
+  | { readonly do: "add"; readonly materialId: string }
+  | { readonly do: "line"; readonly key: number; readonly change: Partial<DraftLine> }
+  | { readonly do: "remove"; readonly key: number }
+  | { readonly do: "restore"; readonly doc: BlendDocument };
+
+/** What a maker would first put in, by family. */
+function firstAmount(materialId: string): Pick<DraftLine, "role" | "text" | "unit"> {
+  const material = findMaterial(materialId);
+  if (material?.family === "powder") return { role: "part", text: "1", unit: "tbsp" };
+  if (material?.family === "essentialOil") return { role: "fixed", text: "5", unit: "drop" };
+  if (material?.pieceG) return { role: "fixed", text: "1", unit: "piece" };
+  return { role: "fixed", text: "1", unit: material?.family === "acid" ? "tsp" : "tbsp" };
+}
+
+export function edit(doc: BlendDocument, action: Edit): BlendDocument {
+  switch (action.do) {
+    case "set": return { ...doc, ...action.change };
+    case "head": return { ...doc, headId: action.headId, head: action.head };
+    case "add": {
+      const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
+      return { ...doc, lines: [...doc.lines, { key, materialId: action.materialId, fill: "level", ...firstAmount(action.materialId) }] };
+    }
+    case "line": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key ? { ...line, ...action.change } : line)) };
+    case "remove": return { ...doc, lines: doc.lines.filter((line) => line.key !== action.key) };
+    case "restore": return action.doc;
+  }
+}

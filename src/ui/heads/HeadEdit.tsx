@@ -1,0 +1,73 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useMemo, useRef, useState } from "react";
+import { v7 as uuid } from "uuid";
+import { checkHead, coverage, PURPOSES } from "@/core/head";
+import { LIMITS } from "@/core/limits";
+import type { StoredHead } from "@/store/heads";
+import { bandWords, problemWords, PURPOSE_NAME } from "@/words";
+import { hairWords } from "@/words/hair";
+import { draftHead, headOf, type DraftHead } from "../blend/document";
+import { send } from "../api";
+import { Button } from "../parts/Button";
+import { Field } from "../parts/Field";
+import { HairFields } from "./HairFields";
+import { HeadPicture } from "./HeadPicture";
+
+/** One head: the picture, its fields, and what each purpose takes, while one types. */
+export function HeadEdit({ saved }: { saved?: StoredHead }) {
+  const router = useRouter();
+  const [name, setName] = useState(saved?.name ?? "");
+  const [draft, setDraft] = useState<DraftHead>(() => draftHead(saved?.hair));
+  const [trouble, setTrouble] = useState("");
+  const [busy, setBusy] = useState(false);
+  const id = useRef(saved?.id ?? "");
+  const hair = headOf(draft);
+  const problems = checkHead(hair, "hair");
+  const usable = problems.length === 0;
+  const [lastGood, setLastGood] = useState(hair);
+  if (usable && JSON.stringify(hair) !== JSON.stringify(lastGood)) setLastGood(hair);
+  const takes = useMemo(() => PURPOSES.map((purpose) => ({ purpose, band: coverage(lastGood, purpose).pasteG })), [lastGood]);
+  const problemAt = (field: string) => { const found = problems.find((problem) => problem.field === field); return found && problemWords(found); };
+
+  async function finish(work: () => ReturnType<typeof send>) {
+    setBusy(true);
+    setTrouble("");
+    const answer = await work();
+    setBusy(false);
+    if (!answer.ok) return setTrouble([answer.title, ...answer.errors.map((error) => error.message)].join(" "));
+    router.push("/heads");
+    router.refresh();
+  }
+  const save = () => {
+    if (name.trim() === "") return setTrouble("Give the head a name.");
+    id.current ||= uuid();
+    return finish(() => (saved ? send("PUT", `heads/${saved.id}`, { name: name.trim(), hair, baseRev: saved.rev }) : send("POST", "heads", { id: id.current, name: name.trim(), hair })));
+  };
+
+  return (
+    <div className="mx-auto grid max-w-[82rem] gap-x-12 gap-y-6 px-4 pt-6 md:grid-cols-2 md:px-10">
+      <div>
+        <h1 className="text-sentence break-words">{name.trim() || "A head of hair"}</h1>
+        <div className="mx-auto max-w-[26rem]"><HeadPicture head={lastGood} text={hairWords(lastGood)} /></div>
+      </div>
+      <form className="flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void save(); }}>
+        <Field label="Name">{(a) => <input {...a} value={name} maxLength={LIMITS.nameChars.max} onChange={(e) => setName(e.target.value)} />}</Field>
+        <HairFields head={draft} path="hair" problemAt={problemAt} onChange={setDraft} />
+        <section aria-label="What it takes">
+          <h2>What it takes</h2>
+          <dl className={usable ? "" : "opacity-50"}>
+            {takes.map(({ purpose, band }) => (
+              <div key={purpose} className="flex justify-between gap-4 border-b border-line py-1"><dt>{PURPOSE_NAME[purpose]}</dt><dd className="font-semibold">{bandWords(band).both} g</dd></div>
+            ))}
+          </dl>
+        </section>
+        <div className="flex flex-wrap items-center gap-3">
+          <Button look="main" type="submit" disabled={busy || !usable}>Keep this head</Button>
+          {saved && <Button look="text" disabled={busy} onClick={() => finish(() => send("PUT", `heads/${saved.id}/removed`, { removed: true }))}>remove it</Button>}
+        </div>
+        <p aria-live="assertive" className="text-stop">{trouble}</p>
+      </form>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import Link from "next/link";
+import type { StoredHead } from "@/store/heads";
+import { hairWords, takesWords } from "@/words/hair";
+import { HeadPicture } from "./HeadPicture";
+
+/** Whose hair, and what does it take: heads from behind, side by side at one scale. */
+export function HeadsView({ heads }: { heads: readonly StoredHead[] }) {
+  return (
+    <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1 className="text-sentence">{heads.length === 0 ? "No head is kept yet." : "Whose hair, and what does it take?"}</h1>
+        <Link href="/heads/new" className="pressable flex min-h-11 items-center">describe another head</Link>
+      </div>
+      <ul className="mt-2 grid grid-cols-2 gap-x-4 gap-y-6 lg:grid-cols-4">
+        {heads.map((head) => (
+          <li key={head.id}>
+            <Link href={`/heads/${head.id}`} className="group block">
+              <HeadPicture head={head.hair} text={`${head.name}: ${hairWords(head.hair)}`} />
+              <span className="pressable block break-words font-say text-xl font-semibold">{head.name}</span>
+              <span className="block">{hairWords(head.hair)}</span>
+              <span className="block text-sm text-quiet">{takesWords(head.hair)}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-6 max-w-[44rem] text-sm text-quiet">cm from the crown at the side. Ranges are wide until a head’s paste has been weighed; measuring round the ponytail and the longest hair is the first thing that narrows what can be known.</p>
+    </div>
+  );
+}

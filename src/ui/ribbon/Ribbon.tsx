@@ -1,0 +1,61 @@
+"use client";
+import Link from "next/link";
+import { usePathname } from "next/navigation";
+import { useEffect, useState } from "react";
+import type { Going } from "@/core/batch";
+import { goingWords } from "@/words/going";
+import { clockWords } from "@/words/times";
+import { Keys } from "./Keys";
+import { Strip } from "./Strip";
+
+const PLACES = [["/", "Today"], ["/blend", "Blend"], ["/heads", "Heads"], ["/log", "Log"], ["/house", "House"]] as const;
+const REFRESH_MS = 20_000;
+
+interface RibbonProps {
+  readonly going: readonly Going[];
+  readonly timeZone: string;
+  readonly nowMs: number;
+}
+
+/** The strip along the foot: what is going on now, where it stands, and the way around. */
+export function Ribbon({ going: first, timeZone, nowMs: firstNow }: RibbonProps) {
+  const path = usePathname();
+  const [going, setGoing] = useState(first);
+  const [nowMs, setNowMs] = useState(firstNow);
+  useEffect(() => {
+    const refresh = async () => {
+      setNowMs(Date.now());
+      const answer = await fetch("/api/v1/now").then((r) => (r.ok ? r.json() : undefined), () => undefined);
+      if (answer) setGoing(answer.going);
+    };
+    const timer = setInterval(refresh, REFRESH_MS);
+    void refresh();
+    return () => clearInterval(timer);
+  }, [path]);
+  const here = (href: string) => (href === "/" ? path === "/" : path.startsWith(href));
+  const first3 = going.filter(({ stage }) => stage !== "planned").concat(going.filter(({ stage }) => stage === "planned")).slice(0, 2);
+  return (
+    <footer className="no-print fixed inset-x-0 bottom-0 z-30 border-t-[1.5px] border-ink bg-ground">
+      <div className="mx-auto flex max-w-[82rem] flex-col gap-x-8 px-4 md:flex-row md:items-stretch md:px-10">
+        <div className="min-w-0 flex-1 pt-1.5">
+          <Strip going={going} timeZone={timeZone} nowMs={nowMs} />
+          <p className="truncate pb-1 text-sm leading-tight">
+            {first3.length === 0 && <span className="text-quiet">{clockWords(nowMs, timeZone)}. Nothing is resting, soaking or on a head.</span>}
+            {first3.map((one, i) => {
+              const { what, when } = goingWords(one, timeZone, nowMs);
+              return <span key={one.batchId}>{i > 0 && <span className="text-quiet"> · </span>}<Link href={`/batches/${one.batchId}`} className="font-semibold hover:underline">{what}</Link> {when}</span>;
+            })}
+          </p>
+        </div>
+        <nav aria-label="Places" className="flex items-stretch justify-between gap-1 md:gap-4">
+          {PLACES.map(([href, name]) => (
+            <Link key={href} href={href} aria-current={here(href) ? "page" : undefined} className={`flex min-h-12 min-w-11 items-center justify-center border-t-4 px-1 font-say text-[1.02rem] md:min-h-full ${here(href) ? "border-madder font-semibold" : "border-transparent text-press hover:underline"}`}>
+              {name}
+            </Link>
+          ))}
+          <Keys />
+        </nav>
+      </div>
+    </footer>
+  );
+}

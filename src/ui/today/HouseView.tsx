@@ -1,0 +1,43 @@
+"use client";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { checkNumber } from "@/core/checkNumber";
+import { SPOON_SETS } from "@/core/measure";
+import type { Settings } from "@/store/household";
+import { problemWords } from "@/words/problems";
+import { SPOON_SET_NAME } from "@/words/names";
+import { send } from "../api";
+import { typed } from "../blend/document";
+import { Button } from "../parts/Button";
+import { Field } from "../parts/Field";
+import { Options, optionsOf } from "../parts/Options";
+
+/** What is the same for every bowl in this house. */
+export function HouseView({ name, settings, timeZones }: { name: string; settings: Settings; timeZones: readonly string[] }) {
+  const router = useRouter();
+  const [spoons, setSpoons] = useState(settings.spoons);
+  const [kitchenText, setKitchenText] = useState(String(settings.kitchenTempC));
+  const [timeZone, setTimeZone] = useState(settings.timeZone);
+  const [said, setSaid] = useState("");
+  const problem = checkNumber("kitchenTempC", typed(kitchenText), "kitchenTempC");
+  const save = async () => {
+    const answer = await send("PUT", "settings", { spoons, kitchenTempC: typed(kitchenText), timeZone });
+    setSaid(answer.ok ? "Kept." : answer.title);
+    if (answer.ok) router.refresh();
+  };
+  return (
+    <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
+      <h1 className="text-sentence">{name}</h1>
+      <form className="mt-4 flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
+        <div><h2>The spoons in the drawer</h2><Options label="The spoons in the drawer" value={spoons} options={optionsOf(SPOON_SETS, SPOON_SET_NAME)} onChange={setSpoons} /></div>
+        <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>{(a) => <input {...a} inputMode="decimal" value={kitchenText} onChange={(e) => setKitchenText(e.target.value)} />}</Field>
+        <Field label="Clock times are in">{(a) => <select {...a} value={timeZone} onChange={(e) => setTimeZone(e.target.value)}>{timeZones.map((zone) => <option key={zone}>{zone}</option>)}</select>}</Field>
+        <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem)}>Keep</Button><span aria-live="polite">{said}</span></div>
+      </form>
+      <section className="mt-10 max-w-xl" aria-label="About">
+        <h2>What this is, and is not</h2>
+        <p>Infusing computes amounts, thickness, rest and coverage from published models and sourced figures, and gives ranges where it does not know better. It promises no growth and no cure, and it is no doctor.</p>
+      </section>
+    </div>
+  );
+}

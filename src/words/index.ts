@@ -1,0 +1,6 @@
+export * from "./amounts";
+export * from "./cautions";
+export * from "./names";
+export * from "./problems";
+export * from "./steps";
+export * from "./verdict";

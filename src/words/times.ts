@@ -1,0 +1,23 @@
+/** Clock times in the household's zone; `nowMs` decides what counts as today. */
+const part = (ms: number, timeZone: string, options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat("en-GB", { timeZone, ...options }).format(ms);
+const DAY_MS = 86_400_000;
+
+export const clockWords = (ms: number, timeZone: string): string => part(ms, timeZone, { hour: "2-digit", minute: "2-digit" });
+
+export const dateKey = (ms: number, timeZone: string): string => new Intl.DateTimeFormat("en-CA", { timeZone, year: "numeric", month: "2-digit", day: "2-digit" }).format(ms);
+
+/** "today", "yesterday", "Sunday", or "Sunday 4 October"; with the year when it is another. */
+export function dayWords(ms: number, timeZone: string, nowMs: number): string {
+  const day = dateKey(ms, timeZone);
+  if (day === dateKey(nowMs, timeZone)) return "today";
+  if (day === dateKey(nowMs - DAY_MS, timeZone)) return "yesterday";
+  if (day === dateKey(nowMs + DAY_MS, timeZone)) return "tomorrow";
+  const sameYear = day.slice(0, 4) === dateKey(nowMs, timeZone).slice(0, 4);
+  return part(ms, timeZone, { weekday: "long", day: "numeric", month: "long", ...(sameYear ? {} : { year: "numeric" }) });
+}
+
+/** "19:30" today; "tomorrow 02:00"; "Sunday 4 October 10:00". */
+export function momentWords(ms: number, timeZone: string, nowMs: number): string {
+  const day = dayWords(ms, timeZone, nowMs);
+  return day === "today" ? clockWords(ms, timeZone) : `${day} ${clockWords(ms, timeZone)}`;
+}

@@ -1,0 +1,82 @@
+import type { Consistency, CorrectionAnswer, PasteAnswer } from "@/core/paste";
+import { bandWords, gramWords, minuteWords, roundTo, spoonWords } from "./amounts";
+import { CONSISTENCY_NAME, materialName } from "./names";
+
+/** "a cream, about 33 Pa"; never a number for a dry bowl. */
+export function consistencyWords(consistency: Consistency): string {
+  if (consistency.state === "dry") return "still dry";
+  const pa = roundTo(consistency.yieldPa, consistency.yieldPa < 10 ? 0.5 : consistency.yieldPa < 100 ? 1 : 10);
+  if (consistency.state === "runny") return `runs like water, about ${pa} Pa`;
+  return `${CONSISTENCY_NAME[consistency.word]}, about ${pa} Pa`;
+}
+
+const ml = (value: number) => `${roundTo(value, value < 30 ? 1 : 5)} ml`;
+
+/** What this bowl does on the hair: what to do next before why. */
+export function verdictWords({ verdict, coat }: PasteAnswer): string {
+  switch (verdict.state) {
+    case "stillDry":
+      return verdict.moreMl ? `Still dry. Pour about ${ml(verdict.moreMl)} more.` : "Still dry: there is not enough water in it to wet the powder.";
+    case "wontSpread":
+      return verdict.moreMl ? `Too stiff to spread: it tangles. Pour about ${ml(verdict.moreMl)} more.` : "Too stiff to spread: it tangles.";
+    case "clings":
+      return `Clings: it holds a ${verdict.holdsMm.toFixed(1)} mm coat, and the purpose wants ${verdict.needMm.toFixed(1)} (${coat.needMm.low.toFixed(1)}–${coat.needMm.high.toFixed(1)}).`;
+    case "willRun":
+      return `Will run: it holds a ${verdict.holdsMm.toFixed(1)} mm coat, and the purpose wants ${verdict.needMm.toFixed(1)}.`;
+  }
+}
+
+/** The mend of a running bowl, as the words of a thing to press. */
+export function mendWords({ verdict }: PasteAnswer): { readonly press: string; readonly then: string } | undefined {
+  if (verdict.state !== "willRun" || !verdict.mend) return undefined;
+  return { press: `Make it ${CONSISTENCY_NAME[verdict.mend.word]}`, then: `with ${ml(verdict.mend.lessMl)} less.` };
+}
+
+/** Why no amount of the liquid will do, and the ways out. */
+export function obstacleWords(answer: PasteAnswer, liquidId: string): string | undefined {
+  const { liquid } = answer;
+  if (liquid.state !== "unreachable") return undefined;
+  const name = liquid.line === undefined ? undefined : materialName(answer.lines[liquid.line].materialId);
+  const waysOut = [
+    liquid.lineWouldBeG !== undefined && name && (liquid.lineWouldBeG < 0.5 ? `leave the ${name} out` : `take ${gramWords(liquid.lineWouldBeG)} g of ${name} and no liquid`),
+    liquid.powderToAddG !== undefined && `add ${gramWords(liquid.powderToAddG)} g more powder in these proportions`,
+  ].filter(Boolean).join(", or ");
+  switch (liquid.why) {
+    case "alreadyThin":
+      return `No ${materialName(liquidId)} is wanted: the bowl is thinner than this already.${name ? ` The ${name} stands in the way.` : ""}${waysOut ? ` ${waysOut.charAt(0).toUpperCase()}${waysOut.slice(1)}.` : ""}`;
+    case "cannotThin":
+      return `No amount of ${materialName(liquidId)} makes it this thin: it is as thick as that itself. Make it up with water, or aim thicker.`;
+    case "hardlyThins":
+      return `It would take many times the powder in ${materialName(liquidId)}: it thickens nearly as much as it thins. Use part water, or aim thicker.`;
+    case "fixedTooMuch":
+      return `The things in fixed amounts are more than this head takes${name ? `; the ${name} most of all` : ""}. Take less of them, or make more paste.`;
+    case "oilDoesNotWet":
+      return `Still dry: ${name ?? "oil"} makes it soft but does not wet the powder. Take less oil, and more of something watery.`;
+  }
+}
+
+/** "Makes 285 g; Tove's head takes 270 (210–350)." */
+export function totalWords(answer: PasteAnswer, headName: string): string {
+  const takes = bandWords(answer.head.pasteG);
+  const whose = headName ? `${headName}’s head` : "this head";
+  return `Makes ${bandWords(answer.totalG).mid} g; ${whose} takes about ${takes.both} g.`;
+}
+
+/** What to add after a word while mixing, and what it does to the total. */
+export function correctionWords(found: CorrectionAnswer, liquidId: string, materialIds: readonly string[]): string {
+  const after = `That makes ${gramWords(found.totalAfterG)} g in all; the head takes ${bandWords(found.needG).both}.`;
+  const { add } = found;
+  switch (add.kind) {
+    case "wait":
+      return `Nothing: wait. It thickens to what you want in about ${minuteWords(add.minutes)}.`;
+    case "liquid": {
+      const steps = `${add.step.count} ${add.step.unit} at a time`;
+      const first = add.atOnceMl < add.ml && add.atOnceMl > add.step.ml ? `${ml(add.atOnceMl)} at once, then ${steps}` : steps;
+      return `Add about ${ml(add.ml)} (${spoonWords(add.spoons)}) of ${materialName(liquidId)}, ${first}, and stir in between. ${after}`;
+    }
+    case "powder": {
+      const each = add.lines.map(({ line, massG, spoons }) => `${materialName(materialIds[line])} ${gramWords(massG)} g (${spoonWords(spoons)})`).join(", ");
+      return `Add powder in the same proportions: ${each}. Half of it first, and stir. ${after}`;
+    }
+  }
+}
