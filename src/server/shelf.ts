@@ -1,6 +1,7 @@
 import { PLAIN_HEAD } from "@/core/head";
 import type { SpoonSet } from "@/core/measure";
 import { computePaste, type Layer } from "@/core/paste";
+import { grainOf, roundTo } from "@/words/amounts";
 import { listBlends } from "@/store/blends";
 import { listHeads } from "@/store/heads";
 
@@ -10,7 +11,8 @@ export interface BlendAndBowl {
   readonly version: number;
   readonly purpose: string;
   readonly headName: string | undefined;
-  readonly totalG: number;
+  /** Grams it makes, with the digits that the head's band deserves. */
+  readonly totalG: string;
   readonly totalMl: number;
   readonly layers: readonly Layer[];
 }
@@ -22,7 +24,7 @@ export async function blendsWithBowls(householdId: string, spoons: SpoonSet): Pr
     const head = heads.find((one) => one.id === headId);
     const result = computePaste({ ...blend, head: head?.hair ?? PLAIN_HEAD, spoons });
     if (!result.ok) return [];
-    const { layers, totalG, totalMl } = result.value;
-    return [{ id, name, version, purpose: blend.purpose, headName: head?.name, totalG: totalG.mid, totalMl, layers }];
+    const { layers, totalG, totalMl, head: takes } = result.value;
+    return [{ id, name, version, purpose: blend.purpose, headName: head?.name, totalG: roundTo(totalG.mid, grainOf(takes.pasteG)), totalMl, layers }];
   });
 }

@@ -31,9 +31,9 @@ export function countWords(count: number, unit: Unit, spoons: SpoonAmount): stri
 
 const NICE = [0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100];
 
-/** The grain that a band deserves: about an eighth of its width. */
+/** The grain that a band deserves: about a twelfth of its width. */
 export function grainOf({ low, high }: Band): number {
-  const wanted = (high - low) / 8;
+  const wanted = (high - low) / 12;
   return [...NICE].reverse().find((grain) => grain <= wanted) ?? NICE[0];
 }
 

@@ -2,7 +2,7 @@ import type { Caution } from "@/core/caution";
 import { materialName } from "./names";
 
 /** The usual cautions, briefly; each defers to those who know the person. */
-const SENTENCE: Readonly<Record<string, (things: string) => string>> = {
+const SENTENCE: Readonly<Record<string, (things: string, many: boolean) => string>> = {
   knownAllergy: (things) => `Known allergy to ${things}. Leave it out; ask a doctor before trying a relative of it.`,
   childDye: () => "No dye and no essential oil on a child.",
   soreScalp: () => "The scalp is sore or broken. Wait until it has healed, and ask a pharmacist.",
@@ -16,12 +16,12 @@ const SENTENCE: Readonly<Record<string, (things: string) => string>> = {
   dustAsthma: () => "Asthma: let somebody else open and mix the powders, or wear a mask and wet them early.",
   stainsLightHair: (things) => `${things} can tint grey, blond or bleached hair. Try a strand first.`,
   essentialOil: () => "Essential oils: 5–10 drops in the whole bowl at the most, never neat, and away from eyes, cats and small children.",
-  eyes: (things) => `${things} stings the eyes. Keep it off the face; rinse with plenty of water.`,
+  eyes: (things, many) => `${things} ${many ? "sting" : "stings"} the eyes. Keep it off the face; rinse with plenty of water.`,
   aloeLatex: () => "From a fresh leaf: drain the yellow latex first; it irritates.",
-  perishable: (things) => `${things} spoils: two hours out at the most, and what is left goes away today.`,
+  perishable: (things, many) => `${things} ${many ? "spoil" : "spoils"}: two hours out at the most, and what is left goes away today.`,
   hotDayPerishable: () => "In a kitchen this warm, one hour out is the most.",
   dust: () => "Powder dust irritates: open the bag slowly, wet it early, breathe away from it.",
-  stainsRoom: (things) => `${things} stains towels, basins and grout. Old clothes, gloves, and wipe as you go.`,
+  stainsRoom: (things, many) => `${things} ${many ? "stain" : "stains"} towels, basins and grout. Old clothes, gloves, and wipe as you go.`,
   oilOnFloor: () => "Oil makes the shower floor slippery. Rinse it with hot water and soap when you are done.",
   eggSets: () => "Rinse egg out with cool water; hot water sets it in the hair.",
   heavyPack: () => "A heavy pack: take it off at a headache, chill or itch, whatever the clock says.",
@@ -30,6 +30,6 @@ const SENTENCE: Readonly<Record<string, (things: string) => string>> = {
 export function cautionWords({ id, materialIds }: Caution): string {
   const names = materialIds.map(materialName);
   const list = names.length > 1 ? `${names.slice(0, -1).join(", ")} and ${names[names.length - 1]}` : (names[0] ?? "this");
-  const sentence = SENTENCE[id]?.(list) ?? id;
+  const sentence = SENTENCE[id]?.(list, names.length > 1) ?? id;
   return sentence.charAt(0).toUpperCase() + sentence.slice(1);
 }

@@ -33,7 +33,7 @@ export const SPOON_SET_NAME: Readonly<Record<SpoonSet, string>> = {
   us: "US spoons (14.8 ml tablespoon)", metric: "metric spoons (15 ml tablespoon)", australian: "Australian spoons (20 ml tablespoon)",
 };
 export const SIZING_NAME: Readonly<Record<Sizing, string>> = {
-  likely: "as much as this head likely takes", generous: "enough even if it takes a lot", asGiven: "the powders exactly as written",
+  likely: "enough for this head", generous: "enough even if it takes a lot", asGiven: "the powders as written",
 };
 export const MIXING_WORD_NAME: Readonly<Record<MixingWord | "right", string>> = {
   stillDry: "Still dry", tooThick: "Too thick", right: "Just right", bitThin: "A bit thin", runs: "Runs",

@@ -1,6 +1,6 @@
 import type { StepId } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
-import { bandWords, countWords, gramWords, hourBandWords, minuteWords, roundTo, spoonWords } from "./amounts";
+import { bandWords, countWords, grainOf, gramWords, hourBandWords, minuteWords, roundTo, spoonWords } from "./amounts";
 import { CONSISTENCY_NAME, materialName, warmthWord } from "./names";
 import { consistencyWords } from "./verdict";
 
@@ -30,12 +30,13 @@ export function stepWords(step: StepId, answer: PasteAnswer, question: PasteQues
     case "firstPour": {
       if (liquid.state === "unreachable") return "No liquid goes in: the wet things are enough.";
       if (liquid.state === "given") return `Pour all ${roundTo(liquid.ml.mid, 1)} ml, slowly.`;
-      return `Pour ${roundTo(liquid.plan.firstPourMl, 5)} ml of ${warmthWord(question.liquid.tempC)} ${materialName(question.liquid.materialId)}, and stir until no dry powder is left.`;
+      return `Pour ${roundTo(liquid.plan.firstPourMl, Math.max(1, grainOf(liquid.ml)))} ml of ${warmthWord(question.liquid.tempC)} ${materialName(question.liquid.materialId)}, and stir until no dry powder is left.`;
     }
     case "pour": {
       if (liquid.state !== "solved") return `Stop when it is like ${target}.`;
       const { step: spoon, expectedStopMl, mostMl } = liquid.plan;
-      return `Then ${spoon.count} ${spoon.unit} at a time until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${roundTo(expectedStopMl, 5)} ml in all, never more than ${roundTo(mostMl, 5)}. It thickens as it stands.`;
+      const grain = Math.max(1, grainOf(liquid.ml));
+      return `Then ${spoon.count} ${spoon.unit} at a time until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${roundTo(expectedStopMl, grain)} ml in all, never more than ${roundTo(mostMl, grain)}. It thickens as it stands.`;
     }
     case "oil": return `${list}. Fold in last, once the powder is wet.`;
     case "rest": {

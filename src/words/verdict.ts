@@ -1,5 +1,5 @@
-import type { Consistency, CorrectionAnswer, PasteAnswer } from "@/core/paste";
-import { bandWords, gramWords, minuteWords, roundTo, spoonWords } from "./amounts";
+import type { Consistency, CorrectionAnswer, PasteAnswer, TargetWord } from "@/core/paste";
+import { bandWords, grainOf, gramWords, minuteWords, roundTo, spoonWords } from "./amounts";
 import { CONSISTENCY_NAME, materialName } from "./names";
 
 /** "a cream, about 33 Pa"; never a number for a dry bowl. */
@@ -27,9 +27,9 @@ export function verdictWords({ verdict, coat }: PasteAnswer): string {
 }
 
 /** The mend of a running bowl, as the words of a thing to press. */
-export function mendWords({ verdict }: PasteAnswer): { readonly press: string; readonly then: string } | undefined {
+export function mendWords({ verdict }: PasteAnswer): { readonly press: string; readonly then: string; readonly word: TargetWord } | undefined {
   if (verdict.state !== "willRun" || !verdict.mend) return undefined;
-  return { press: `Make it ${CONSISTENCY_NAME[verdict.mend.word]}`, then: `with ${ml(verdict.mend.lessMl)} less.` };
+  return { word: verdict.mend.word, press: `Make it ${CONSISTENCY_NAME[verdict.mend.word]}`, then: `with ${ml(verdict.mend.lessMl)} less.` };
 }
 
 /** Why no amount of the liquid will do, and the ways out. */
@@ -59,7 +59,7 @@ export function obstacleWords(answer: PasteAnswer, liquidId: string): string | u
 export function totalWords(answer: PasteAnswer, headName: string): string {
   const takes = bandWords(answer.head.pasteG);
   const whose = headName ? `${headName}’s head` : "this head";
-  return `Makes ${bandWords(answer.totalG).mid} g; ${whose} takes about ${takes.both} g.`;
+  return `Makes ${roundTo(answer.totalG.mid, grainOf(answer.head.pasteG))} g; ${whose} takes about ${takes.both}.`;
 }
 
 /** What to add after a word while mixing, and what it does to the total. */

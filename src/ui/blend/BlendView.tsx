@@ -1,7 +1,6 @@
 "use client";
 import { useEffect, useMemo, useReducer, useRef, useState } from "react";
 import { findMaterial } from "@/core/material";
-import type { SpoonSet } from "@/core/measure";
 import { computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
 import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, obstacleWords, problemWords, roundTo, spoonWords, totalWords, verdictWords, warmthWord } from "@/words";
@@ -21,13 +20,16 @@ import { Sentence } from "./Sentence";
 
 const LABEL_GAP = 35;
 
+/** What a save keeps: everything but the head itself, which is kept under Heads. */
+const contentOf = ({ head: _, ...kept }: BlendDocument): string => JSON.stringify(kept);
+
 /** The last answer that could be given, kept while something typed cannot be used yet. */
 interface Solved { readonly answer: PasteAnswer; readonly question: PasteQuestion }
 
 export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow }: BlendPage) {
   const [doc, dispatch] = useReducer(edit, start, ({ blend, ...rest }) => documentOf(blend, rest));
   const [saved, setSaved] = useState(savedAtFirst);
-  const [savedDoc, setSavedDoc] = useState(savedAtFirst ? doc : undefined);
+  const [savedContent, setSavedContent] = useState(savedAtFirst ? contentOf(doc) : undefined);
   const [openLine, setOpenLine] = useState<number>();
   const question = useMemo(() => questionOf(doc, spoons), [doc, spoons]);
   const result = useMemo(() => computePaste(question), [question]);
@@ -41,7 +43,12 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   const problemAt = (field: string) => { const found = problems.find((problem) => problem.field === field); return found && problemWords(found); };
   const lineProblem = (i: number) => { const found = problems.find((problem) => problem.field.startsWith(`lines.${i}.`)); return found && problemWords(found); };
   const whole = problemAt("lines");
-  const changed = savedDoc !== doc;
+  const changed = savedContent !== contentOf(doc);
+  const onSaved = (now: NonNullable<BlendPage["saved"]>, as: BlendDocument) => {
+    setSaved(now);
+    setSavedContent(contentOf(as));
+    if (saved?.id !== now.id) window.history.replaceState(null, "", `/blend/${now.id}`);
+  };
 
   const answer = shown?.answer;
   const sameLines = answer && shown.question.lines.length === doc.lines.length && shown.question.lines.every((line, i) => line.materialId === doc.lines[i].materialId);
@@ -51,24 +58,24 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
       <h1 className="sr-only">Blend</h1>
       <Sentence doc={doc} heads={heads} answer={result.ok ? result.value : undefined} dispatch={dispatch} problemAt={problemAt} />
-      <div className="mt-4 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_17rem] xl:grid-cols-[minmax(0,1fr)_21rem]">
-        <div>
-          <BowlAndLabels
-            doc={doc} answer={sameLines ? answer : undefined} stale={!result.ok} lineProblem={lineProblem} openLine={openLine} setOpenLine={setOpenLine} dispatch={dispatch}
-            dropIn={<AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(materialId) => dispatch({ do: "add", materialId })} />}
-          />
-        </div>
-        <aside aria-label="The liquid">
-          {answer && <JugSide answer={answer} doc={doc} stale={!result.ok} spoons={spoons} dispatch={dispatch} problem={problemAt("liquid.amountMl")} />}
+      <div className="mt-4 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_17rem] lg:grid-rows-[auto_1fr] xl:grid-cols-[minmax(0,1fr)_21rem]">
+        <BowlAndLabels
+          doc={doc} answer={sameLines ? answer : undefined} stale={!result.ok} lineProblem={lineProblem} openLine={openLine} setOpenLine={setOpenLine} dispatch={dispatch}
+          dropIn={<AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(materialId) => dispatch({ do: "add", materialId })} />}
+        />
+        <aside aria-label="The liquid" className="lg:row-span-2">
+          {answer && <JugSide answer={answer} doc={doc} stale={!result.ok} dispatch={dispatch} problem={problemAt("liquid.amountMl")} />}
         </aside>
-      </div>
-      <div className="mt-2 max-w-[52rem] text-lg leading-relaxed" aria-live="polite">
-        {whole && <p className="text-stop" role="alert">{whole}</p>}
-        {!whole && problems.length > 0 && <p className="text-stop" role="alert">Something above cannot be used yet: {problemWords(problems[0])}</p>}
-        {result.ok && <Verdict answer={result.value} doc={doc} headName={headName} onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })} />}
-      </div>
-      <div className="mt-5">
-        <SaveAndMake doc={doc} saved={saved} changed={changed} usable={result.ok} tomorrow={tomorrow} dispatch={dispatch} onSaved={(now, as) => { setSaved(now); setSavedDoc(doc); if (as.headId !== doc.headId) dispatch({ do: "set", change: { headId: as.headId } }); if (!saved || saved.id !== now.id) window.history.replaceState(null, "", `/blend/${now.id}`); }} />
+        <div>
+          <div className="max-w-[52rem] text-lg leading-relaxed" aria-live="polite">
+            {whole && <p className="text-stop" role="alert">{whole}</p>}
+            {!whole && problems.length > 0 && <p className="text-stop" role="alert">Something above cannot be used yet: {problemWords(problems[0])}</p>}
+            {result.ok && <Verdict answer={result.value} doc={doc} headName={headName} onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })} />}
+          </div>
+          <div className="mt-4">
+            <SaveAndMake doc={doc} saved={saved} changed={changed} usable={result.ok} tomorrow={tomorrow} dispatch={dispatch} onSaved={onSaved} />
+          </div>
+        </div>
       </div>
       {answer && shown && (
         <div className={`mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem] ${result.ok ? "" : "opacity-50"}`}>
@@ -95,9 +102,7 @@ function Verdict({ answer, doc, headName, onMend }: { answer: PasteAnswer; doc: 
     <>
       <p>
         {obstacle ? <span className="text-stop">{obstacle}</span> : verdictWords(answer)}{" "}
-        {!obstacle && mend && answer.verdict.state === "willRun" && answer.verdict.mend && (
-          <><button type="button" className="pressable" onClick={() => answer.verdict.state === "willRun" && answer.verdict.mend && onMend(answer.verdict.mend.word)}>{mend.press}</button> {mend.then}</>
-        )}
+        {!obstacle && mend && <><button type="button" className="pressable" onClick={() => onMend(mend.word)}>{mend.press}</button> {mend.then}</>}
       </p>
       <p>{totalWords(answer, headName)} {stop && <a href="#cautions" className="font-semibold text-stop">Read the cautions below first.</a>}</p>
     </>
@@ -181,7 +186,6 @@ interface JugSideProps {
   readonly answer: PasteAnswer;
   readonly doc: BlendDocument;
   readonly stale: boolean;
-  readonly spoons: SpoonSet;
   readonly problem: string | undefined;
   readonly dispatch: React.Dispatch<Parameters<typeof edit>[1]>;
 }

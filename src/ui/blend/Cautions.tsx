@@ -9,7 +9,7 @@ const LEVEL: Readonly<Record<Caution["level"], { readonly word: string; readonly
 export function Cautions({ cautions }: { cautions: readonly Caution[] }) {
   if (cautions.length === 0) return null;
   return (
-    <section aria-label="Cautions">
+    <section aria-label="Cautions" id="cautions">
       <h2>Before it touches anyone</h2>
       {(["stop", "care", "note"] as const).map((level) => {
         const own = cautions.filter((caution) => caution.level === level);

@@ -49,7 +49,7 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
   const rest = doc.restText.trim() ? (Number.isFinite(typed(doc.restText)) ? minuteWords(typed(doc.restText)) : "?") : answer ? minuteWords(answer.rest.restMin) : "as long as it needs";
   const liquids = CATALOGUE.filter((material) => material.makesUp).map(({ id, use }) => ({ value: id, label: materialName(id), note: use }));
   return (
-    <p className="text-sentence max-w-[62rem] font-say font-medium">
+    <p className="text-sentence font-say font-medium">
       <Part words={PURPOSE_PHRASE[doc.purpose]} title="What is it for?" wrong={Boolean(problemAt("roots.months") ?? problemAt("roots.share"))}>
         {(close) => (
           <div className="flex flex-col gap-3">

@@ -1,5 +1,5 @@
 import type { LiquidAnswer } from "@/core/paste";
-import { roundTo } from "@/words/amounts";
+import { grainOf, roundTo } from "@/words/amounts";
 import { ownColour } from "../parts/colour";
 import { jugFor, jugHeight, widthAt } from "./jugShape";
 import { spread } from "./geometry";
@@ -23,20 +23,22 @@ export function Jug({ liquid, colour, pouredMl }: JugProps) {
     const side = (h: number) => (JUG.brim - widthAt(JUG, h)) / 2;
     return `M${LEFT + side(from)} ${FOOT_Y - from}L${LEFT + side(to)} ${FOOT_Y - to}H${LEFT + JUG.brim - side(to)}L${LEFT + JUG.brim - side(from)} ${FOOT_Y - from}Z`;
   };
+  const grain = Math.max(1, grainOf(liquid.ml));
   const plan = liquid.state === "solved" ? liquid.plan : undefined;
   const filled = heightOf(pouredMl ?? plan?.firstPourMl ?? liquid.ml.mid);
   const marks = plan
     ? [
-        { ml: plan.mostMl, text: `${roundTo(plan.mostMl, 5)} never more` },
-        { ml: plan.expectedStopMl, text: `${roundTo(plan.expectedStopMl, 5)} stop about here`, strong: true },
-        { ml: plan.firstPourMl, text: `${roundTo(plan.firstPourMl, 5)} pour first` },
+        { ml: plan.mostMl, text: `${roundTo(plan.mostMl, grain)} never more` },
+        { ml: plan.expectedStopMl, text: `${roundTo(plan.expectedStopMl, grain)} stop about here`, strong: true },
+        { ml: plan.firstPourMl, text: `${roundTo(plan.firstPourMl, grain)} pour first` },
       ]
     : [{ ml: liquid.ml.mid, text: `${roundTo(liquid.ml.mid, 1)} all of it`, strong: true }];
   const labelY = spread(marks.map(({ ml }) => FOOT_Y - heightOf(ml)), 22, 30, FOOT_Y);
-  const ticks: number[] = [];
-  if (plan) for (let ml = plan.firstPourMl; ml <= plan.mostMl + 0.01 && ticks.length < 40; ml += plan.step.ml) ticks.push(ml);
+  // Ticks closer than the eye can part are drawn as every second, third … step.
+  const every = plan ? Math.ceil(5 / Math.max(0.1, heightOf(plan.firstPourMl + plan.step.ml) - heightOf(plan.firstPourMl))) : 1;
+  const ticks = plan ? Array.from({ length: 40 }, (_, i) => plan.firstPourMl + i * every * plan.step.ml).filter((ml) => ml <= plan.mostMl) : [];
   const text = plan
-    ? `A ${capacity} ml jug: pour ${roundTo(plan.firstPourMl, 5)} ml first, then ${plan.step.count} ${plan.step.unit} at a time to about ${roundTo(plan.expectedStopMl, 5)}, never more than ${roundTo(plan.mostMl, 5)}.`
+    ? `A ${capacity} ml jug: pour ${roundTo(plan.firstPourMl, grain)} ml first, then ${plan.step.count} ${plan.step.unit} at a time to about ${roundTo(plan.expectedStopMl, grain)}, never more than ${roundTo(plan.mostMl, grain)}.`
     : `A ${capacity} ml jug with ${roundTo(liquid.ml.mid, 1)} ml.`;
   return (
     <svg viewBox="0 0 330 306" role="img" aria-label={text} className="block w-full max-w-[23rem] overflow-visible">

@@ -9,7 +9,7 @@ const GREY_STRAND = "oklch(0.86 0.008 250)";
 const UNIT = 2.6;
 const CROWN_Y = 14;
 const MIDDLE = 110;
-export const HEAD_VIEW = { width: 220, height: 320 };
+export const HEAD_VIEW = { width: 248, height: 320 };
 
 /** How wide the hair falls, from how much of it there is against the middle head. */
 function fullness(head: Head): number {
@@ -22,10 +22,16 @@ export function HeadPicture({ head, text }: { head: Head; text: string }) {
   const cm = "cm" in head.longest ? head.longest.cm : LANDMARK_CM[head.longest.landmark].value;
   const endY = CROWN_Y + Math.min(118, Math.max(6, cm)) * UNIT;
   const wide = 31 * fullness(head);
-  const shortest = CROWN_Y + (endY - CROWN_Y) * (2 * MEAN_LENGTH_SHARE[head.cut].value - 1 > 0.15 ? 2 * MEAN_LENGTH_SHARE[head.cut].value - 1 : 0.15);
-  const sideY = head.cut === "oneLength" ? endY - 2 : Math.min(endY, Math.max(shortest, CROWN_Y + 40));
+  // Down the sides the hair reaches its mean length's shortfall below the longest: straight across, or rounded off.
+  const rounded = (endY - CROWN_Y) * Math.max(0.06, 1.3 * (1 - MEAN_LENGTH_SHARE[head.cut].value));
+  const sideY = Math.max(CROWN_Y + 30, endY - (head.cut === "oneLength" ? 5 : rounded));
   const strands = Math.round(head.greyShare * 26);
-  const hair = `M${MIDDLE} ${CROWN_Y - 4}C${MIDDLE + wide * 1.05} ${CROWN_Y - 4} ${MIDDLE + wide * 1.12} ${CROWN_Y + 34} ${MIDDLE + wide} ${Math.max(CROWN_Y + 34, sideY - 26)}Q${MIDDLE + wide * 0.98} ${sideY} ${MIDDLE + wide * 0.72} ${(sideY + endY) / 2}Q${MIDDLE + wide * 0.3} ${endY} ${MIDDLE} ${endY}Q${MIDDLE - wide * 0.3} ${endY} ${MIDDLE - wide * 0.72} ${(sideY + endY) / 2}Q${MIDDLE - wide * 0.98} ${sideY} ${MIDDLE - wide} ${Math.max(CROWN_Y + 34, sideY - 26)}C${MIDDLE - wide * 1.12} ${CROWN_Y + 34} ${MIDDLE - wide * 1.05} ${CROWN_Y - 4} ${MIDDLE} ${CROWN_Y - 4}Z`;
+  const half = (side: 1 | -1) => [
+    [wide * 1.05, CROWN_Y - 4, wide * 1.12, CROWN_Y + 20, wide, sideY], [wide * 0.97, (sideY + endY) / 2, wide * 0.6, endY, 0, endY],
+  ].map((curve) => curve.map((value, i) => (i % 2 === 0 ? MIDDLE + side * value : value)));
+  const [[a, b], [c, d]] = [half(1), half(-1)];
+  const back = ([x1, y1, x2, y2]: number[], x: number, y: number) => `C${x2} ${y2} ${x1} ${y1} ${x} ${y}`;
+  const hair = `M${MIDDLE} ${CROWN_Y - 4}C${a.join(" ")}C${b.join(" ")}${back(d, MIDDLE - wide, sideY)}${back(c, MIDDLE, CROWN_Y - 4)}Z`;
   const id = `hair-${Math.round(cm * 10)}-${head.shade}-${Math.round(wide * 10)}-${head.cut}-${strands}`;
   return (
     <svg viewBox={`0 0 ${HEAD_VIEW.width} ${HEAD_VIEW.height}`} role="img" aria-label={text} className="block w-full">
@@ -45,8 +51,8 @@ export function HeadPicture({ head, text }: { head: Head; text: string }) {
       </g>
       {[20, 40, 60, 80, 100].map((mark) => (
         <g key={mark}>
-          <path d={`M210 ${CROWN_Y + mark * UNIT}h8`} className="stroke-quiet" strokeWidth="1.2" />
-          <text x="206" y={CROWN_Y + mark * UNIT + 4} textAnchor="end" className="fill-quiet text-[11px]">{mark}</text>
+          <path d={`M238 ${CROWN_Y + mark * UNIT}h8`} className="stroke-quiet" strokeWidth="1.2" />
+          <text x="234" y={CROWN_Y + mark * UNIT + 4} textAnchor="end" className="fill-quiet text-[11px]">{mark}</text>
         </g>
       ))}
     </svg>

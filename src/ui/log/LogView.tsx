@@ -3,7 +3,7 @@ import { MARKS } from "@/core/batch";
 import type { StoredBatch } from "@/store/batches";
 import { bowlFor } from "../bowl/geometry";
 import { SmallBowl } from "../bowl/SmallBowl";
-import { AGAIN_NAME, gramWords, MARK_NAME } from "@/words";
+import { AGAIN_NAME, grainOf, MARK_NAME, roundTo } from "@/words";
 import { clockWords, dateKey, dayWords } from "@/words/times";
 
 interface LogViewProps {
@@ -53,11 +53,11 @@ function LogBowl({ batch, scaleMl, timeZone }: { batch: StoredBatch; scaleMl: nu
   const marks = MARKS.filter((mark) => batch.marks[mark] !== undefined).map((mark) => `${MARK_NAME[mark]} ${batch.marks[mark]}`);
   const verdict = [batch.closedMs ? undefined : "open", batch.again && AGAIN_NAME[batch.again], ...marks].filter(Boolean).join(", ");
   return (
-    <li className="grid grid-cols-[7rem_1fr] items-end gap-3">
+    <li className="grid grid-cols-[7rem_1fr] items-start gap-3">
       <SmallBowl layers={batch.answer.layers} totalMl={batch.answer.totalMl} scaleMl={scaleMl} />
       <div className="min-w-0">
         <Link href={`/batches/${batch.id}`} className="pressable inline-block min-h-8 break-words font-semibold">{batch.blendName}</Link>
-        <span className="block text-sm">{batch.headName}, {clockWords(batch.startsAtMs, timeZone)}, {gramWords(batch.answer.totalG.mid)} g</span>
+        <span className="block text-sm">{batch.headName}, {clockWords(batch.startsAtMs, timeZone)}, {roundTo(batch.answer.totalG.mid, grainOf(batch.answer.head.pasteG))} g</span>
         <span className="block text-sm text-quiet">{verdict}</span>
         {batch.note && <span className="line-clamp-2 block break-words text-sm italic">{batch.note}</span>}
       </div>

@@ -3,7 +3,6 @@ import type { Going } from "@/core/batch";
 import type { PurposeId } from "@/core/head";
 import type { BlendAndBowl } from "@/server/shelf";
 import { goingWords } from "@/words/going";
-import { gramWords } from "@/words/amounts";
 import { PURPOSE_NAME } from "@/words/names";
 import { bowlFor } from "../bowl/geometry";
 import { SmallBowl } from "../bowl/SmallBowl";
@@ -49,7 +48,7 @@ export function TodayView({ going, blends, timeZone, nowMs, houseName }: TodayPr
               <Link href={`/blend/${blend.id}`} className="group block">
                 <SmallBowl layers={blend.layers} totalMl={blend.totalMl} scaleMl={scaleMl} />
                 <span className="pressable mt-1 block break-words font-semibold">{blend.name}</span>
-                <span className="block text-sm text-quiet">{PURPOSE_NAME[blend.purpose as PurposeId]}{blend.headName ? ` for ${blend.headName}` : ""}, {gramWords(blend.totalG)} g</span>
+                <span className="block text-sm text-quiet">{PURPOSE_NAME[blend.purpose as PurposeId]}{blend.headName ? ` for ${blend.headName}` : ""}, about {blend.totalG} g</span>
               </Link>
             </li>
           ))}
