@@ -7,10 +7,10 @@ import { BlendInput } from "./pasteInput";
 
 /** A version of a blend, saved. The client makes both ids, so that sending it twice saves it once. */
 export class SaveBlendInput {
-  @IsString() @MinLength(LIMITS.nameChars.min) @MaxLength(LIMITS.nameChars.max) name!: string;
+  @MaxLength(LIMITS.nameChars.max) @MinLength(LIMITS.nameChars.min) @IsString() name!: string;
   @IsUUID("all") versionId!: string;
   @IsOptional() @IsUUID("all") headId?: string;
-  @IsDefined() @IsObject() @ValidateNested() @Type(() => BlendInput) blend!: BlendInput;
+  @Type(() => BlendInput) @ValidateNested() @IsObject() @IsDefined() blend!: BlendInput;
 }
 
 export class NewBlendInput extends SaveBlendInput {
@@ -41,7 +41,7 @@ export class EventInput {
 }
 
 export class EventsInput {
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => EventInput) events!: EventInput[];
+  @Type(() => EventInput) @ValidateNested({ each: true }) @ArrayMaxSize(200) @ArrayMinSize(1) @IsArray() events!: EventInput[];
 }
 
 export class SettingsInput {

@@ -16,8 +16,8 @@ export class HairAmountInput {
 
 /** Somebody's hair, as a client sends it; what is left out is the middle of everything. */
 export class HairInput {
-  @IsDefined() @IsObject() @ValidateNested() @Type(() => LongestInput) longest!: LongestInput;
-  @IsDefined() @IsObject() @ValidateNested() @Type(() => HairAmountInput) amount!: HairAmountInput;
+  @Type(() => LongestInput) @ValidateNested() @IsObject() @IsDefined() longest!: LongestInput;
+  @Type(() => HairAmountInput) @ValidateNested() @IsObject() @IsDefined() amount!: HairAmountInput;
   @IsOptional() @IsIn(STRAND_SIZES) strand?: StrandSize;
   @IsOptional() @IsIn(CUTS) cut?: Cut;
   @IsOptional() @IsIn(SHADES) shade?: Shade;
@@ -26,7 +26,7 @@ export class HairInput {
   @IsOptional() @IsBoolean() pregnant?: boolean;
   @IsOptional() @IsBoolean() soreScalp?: boolean;
   @IsOptional() @IsBoolean() asthma?: boolean;
-  @IsOptional() @IsArray() @ArrayMaxSize(40) @IsString({ each: true }) @MaxLength(60, { each: true }) allergies?: string[];
+  @IsOptional() @MaxLength(60, { each: true }) @IsString({ each: true }) @ArrayMaxSize(40) @IsArray() allergies?: string[];
 }
 
 /** Core head from what was sent: a measure wins over a word where both came. */
@@ -41,15 +41,15 @@ export function toHead(input: HairInput): Head {
 }
 
 class Named {
-  @IsString() @MinLength(LIMITS.nameChars.min) @MaxLength(LIMITS.nameChars.max) name!: string;
+  @MaxLength(LIMITS.nameChars.max) @MinLength(LIMITS.nameChars.min) @IsString() name!: string;
 }
 
 export class NewHeadInput extends Named {
   @IsUUID("all") id!: string;
-  @IsDefined() @IsObject() @ValidateNested() @Type(() => HairInput) hair!: HairInput;
+  @Type(() => HairInput) @ValidateNested() @IsObject() @IsDefined() hair!: HairInput;
 }
 
 export class HeadChangeInput extends Named {
   @IsInt() baseRev!: number;
-  @IsDefined() @IsObject() @ValidateNested() @Type(() => HairInput) hair!: HairInput;
+  @Type(() => HairInput) @ValidateNested() @IsObject() @IsDefined() hair!: HairInput;
 }

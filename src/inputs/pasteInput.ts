@@ -6,11 +6,13 @@ import { FILLS, SPOON_SETS, UNITS, type Fill, type SpoonSet, type Unit } from "@
 import { ROLES, SIZINGS, TARGETS, WORDS, type Blend, type MixingWord, type PasteQuestion, type Role, type Sizing, type TargetWord } from "@/core/paste";
 import { HairInput, toHead } from "./headInput";
 
+// The check nearest to a field runs first, and the first that fails is what is said.
+
 /** Far above what the core allows, so that the core gives the answer; only a flood is cut off here. */
 const MOST_LINES = 200;
 
 export class LineInput {
-  @IsString() @MaxLength(60) materialId!: string;
+  @MaxLength(60) @IsString() materialId!: string;
   @IsIn(ROLES) role!: Role;
   @IsNumber() amount!: number;
   @IsIn(UNITS) unit!: Unit;
@@ -18,7 +20,7 @@ export class LineInput {
 }
 
 export class LiquidInput {
-  @IsString() @MaxLength(60) materialId!: string;
+  @MaxLength(60) @IsString() materialId!: string;
   @IsNumber() tempC!: number;
   @IsOptional() @IsNumber() amountMl?: number;
 }
@@ -36,16 +38,16 @@ export class RootsInput {
 export class BlendInput {
   @IsIn(PURPOSES) purpose!: PurposeId;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => RootsInput) roots?: RootsInput;
-  @IsArray() @ArrayMaxSize(MOST_LINES) @ValidateNested({ each: true }) @Type(() => LineInput) lines!: LineInput[];
-  @IsDefined() @IsObject() @ValidateNested() @Type(() => LiquidInput) liquid!: LiquidInput;
-  @IsDefined() @IsObject() @ValidateNested() @Type(() => TargetInput) target!: TargetInput;
+  @Type(() => LineInput) @ValidateNested({ each: true }) @ArrayMaxSize(MOST_LINES) @IsArray() lines!: LineInput[];
+  @Type(() => LiquidInput) @ValidateNested() @IsObject() @IsDefined() liquid!: LiquidInput;
+  @Type(() => TargetInput) @ValidateNested() @IsObject() @IsDefined() target!: TargetInput;
   @IsNumber() kitchenTempC!: number;
   @IsOptional() @IsNumber() restMin?: number;
   @IsOptional() @IsIn(SIZINGS) sizing?: Sizing;
 }
 
 export class PasteInput extends BlendInput {
-  @IsDefined() @IsObject() @ValidateNested() @Type(() => HairInput) head!: HairInput;
+  @Type(() => HairInput) @ValidateNested() @IsObject() @IsDefined() head!: HairInput;
   @IsOptional() @IsIn(SPOON_SETS) spoons?: SpoonSet;
 }
 

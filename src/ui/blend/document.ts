@@ -42,11 +42,14 @@ export interface BlendDocument {
   readonly sizing: Sizing;
 }
 
+/** A number as one would type it; never with an exponent. */
+const textOf = (value: number): string => String(Number(value.toFixed(6)));
+
 export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
   return {
     by: { length: "cm" in hair.longest ? "cm" : "landmark", amount: "ponytailCm" in hair.amount ? "ponytail" : "strands" },
-    cmText: "cm" in hair.longest ? String(hair.longest.cm) : "",
-    ponytailText: "ponytailCm" in hair.amount ? String(hair.amount.ponytailCm) : "",
+    cmText: "cm" in hair.longest ? textOf(hair.longest.cm) : "",
+    ponytailText: "ponytailCm" in hair.amount ? textOf(hair.amount.ponytailCm) : "",
     greyText: String(Math.round(hair.greyShare * 100)),
     hair,
   };
@@ -82,11 +85,11 @@ export const questionOf = (doc: BlendDocument, spoons: SpoonSet): PasteQuestion 
 export function documentOf(blend: Blend, rest: { name: string; headId: string | null; head: Head }): BlendDocument {
   return {
     name: rest.name, headId: rest.headId, head: draftHead(rest.head), purpose: blend.purpose,
-    rootMonthsText: String(blend.roots?.months ?? 2), rootShareText: String(Math.round((blend.roots?.share ?? 1) * 100)),
-    lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, role: line.role, text: String(line.amount), unit: line.unit, fill: line.fill })),
-    liquidId: blend.liquid.materialId, liquidTempText: String(blend.liquid.tempC), liquidMlText: blend.liquid.amountMl === undefined ? "" : String(blend.liquid.amountMl),
+    rootMonthsText: textOf(blend.roots?.months ?? 2), rootShareText: String(Math.round((blend.roots?.share ?? 1) * 100)),
+    lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, role: line.role, text: textOf(line.amount), unit: line.unit, fill: line.fill })),
+    liquidId: blend.liquid.materialId, liquidTempText: textOf(blend.liquid.tempC), liquidMlText: blend.liquid.amountMl === undefined ? "" : textOf(blend.liquid.amountMl),
     target: "word" in blend.target ? blend.target.word : blend.target.yieldPa,
-    kitchenText: String(blend.kitchenTempC), restText: blend.restMin === undefined ? "" : String(blend.restMin), sizing: blend.sizing,
+    kitchenText: textOf(blend.kitchenTempC), restText: blend.restMin === undefined ? "" : textOf(blend.restMin), sizing: blend.sizing,
   };
 }
 

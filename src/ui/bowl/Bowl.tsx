@@ -47,7 +47,6 @@ export function Bowl({ layers, totalMl, consistency, text, labelY, faded, onPres
       </defs>
       {drawn.map((one, i) => (
         // The picture repeats what the labels' buttons do; keyboard and readers use those.
-        // eslint-disable-next-line jsx-a11y/click-events-have-key-events, jsx-a11y/no-static-element-interactions
         <g key={`${one.layer.kind}${one.layer.line ?? ""}`} onClick={onPress && (() => onPress(one.layer))} className={onPress ? "cursor-pointer" : undefined}>
           <path d={path(one)} fill={ownColour(one.layer.colour)} className="settles" />
           {one.layer.kind === "held" && <path d={path(one)} fill="url(#held)" />}
