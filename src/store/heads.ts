@@ -23,6 +23,12 @@ export async function findHead(householdId: string, id: string): Promise<StoredH
   return row && fromRow(row);
 }
 
+/** A head that was removed and could be put back. */
+export async function removedHead(householdId: string, id: string): Promise<StoredHead | undefined> {
+  const row: Row | undefined = await database()("head").where({ household_id: householdId, id }).whereNotNull("removed_at").first(...COLUMNS);
+  return row && fromRow(row);
+}
+
 /** A head with this id, in any household, removed or not: what makes a repeat a repeat and a clash a clash. */
 export async function headOwner({ trx }: Write, id: string): Promise<string | undefined> {
   return (await trx("head").where({ id }).first("household_id"))?.household_id;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { v7 as uuid } from "uuid";
-import { makeTestHouse, testAnswer, TEST_BLEND, TEST_QUESTION, type TestHouse } from "../../e2e/testHouse";
+import { makeTestHouse, testAnswer, TEST_BLEND, TEST_QUESTION, type TestHouse } from "../../checks/testHouse";
 import { foldBatch, MARKS, STAGES, type BatchPayload } from "@/core/batch";
 import { PLAIN_HEAD } from "@/core/head";
 import * as batches from "./batches";

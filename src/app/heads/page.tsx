@@ -1,11 +1,14 @@
 import { house } from "@/server/page";
-import { listHeads } from "@/store/heads";
+import { listHeads, removedHead } from "@/store/heads";
 import { HeadsView } from "@/ui/heads/HeadsView";
 import { NoHouse } from "@/ui/today/NoHouse";
 
 export const metadata = { title: "Heads" };
 
-export default async function Page() {
+export default async function Page({ searchParams }: { searchParams: Promise<{ removed?: string }> }) {
   const found = await house();
-  return found ? <HeadsView heads={await listHeads(found.household.id)} /> : <NoHouse />;
+  if (!found) return <NoHouse />;
+  const { removed } = await searchParams;
+  const gone = removed ? await removedHead(found.household.id, removed) : undefined;
+  return <HeadsView heads={await listHeads(found.household.id)} gone={gone} />;
 }

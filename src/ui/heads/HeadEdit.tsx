@@ -30,13 +30,13 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
   const takes = useMemo(() => PURPOSES.map((purpose) => ({ purpose, band: coverage(lastGood, purpose).pasteG })), [lastGood]);
   const problemAt = (field: string) => { const found = problems.find((problem) => problem.field === field); return found && problemWords(found); };
 
-  async function finish(work: () => ReturnType<typeof send>) {
+  async function finish(work: () => ReturnType<typeof send>, removed?: string) {
     setBusy(true);
     setTrouble("");
     const answer = await work();
     setBusy(false);
     if (!answer.ok) return setTrouble([answer.title, ...answer.errors.map((error) => error.message)].join(" "));
-    router.push("/heads");
+    router.push(removed ? `/heads?removed=${removed}` : "/heads");
     router.refresh();
   }
   const save = () => {
@@ -64,7 +64,7 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
         </section>
         <div className="flex flex-wrap items-center gap-3">
           <Button look="main" type="submit" disabled={busy || !usable}>Keep this head</Button>
-          {saved && <Button look="text" disabled={busy} onClick={() => finish(() => send("PUT", `heads/${saved.id}/removed`, { removed: true }))}>remove it</Button>}
+          {saved && <Button look="text" disabled={busy} onClick={() => finish(() => send("PUT", `heads/${saved.id}/removed`, { removed: true }), saved.id)}>remove it</Button>}
         </div>
         <p aria-live="assertive" className="text-stop">{trouble}</p>
       </form>

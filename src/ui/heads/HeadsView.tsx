@@ -1,16 +1,18 @@
 import Link from "next/link";
 import type { StoredHead } from "@/store/heads";
 import { hairWords, takesWords } from "@/words/hair";
+import { PutBack } from "../parts/PutBack";
 import { HeadPicture } from "./HeadPicture";
 
 /** Whose hair, and what does it take: heads from behind, side by side at one scale. */
-export function HeadsView({ heads }: { heads: readonly StoredHead[] }) {
+export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?: StoredHead }) {
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
         <h1 className="text-sentence">{heads.length === 0 ? "No head is kept yet." : "Whose hair, and what does it take?"}</h1>
         <Link href="/heads/new" className="pressable flex min-h-11 items-center">describe another head</Link>
       </div>
+      {gone && <PutBack path={`heads/${gone.id}/removed`} then="/heads" words={`${gone.name}’s head is removed.`} />}
       <ul className="mt-2 grid grid-cols-2 gap-x-4 gap-y-6 lg:grid-cols-4">
         {heads.map((head) => (
           <li key={head.id}>

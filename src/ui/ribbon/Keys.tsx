@@ -6,7 +6,9 @@ import { Sheet } from "../parts/Sheet";
 const KEYS: readonly (readonly [string, string, string])[] = [["t", "/", "Today"], ["b", "/blend", "a new blend"], ["h", "/heads", "Heads"], ["l", "/log", "the Log"]];
 const THEME_COOKIE = "infusing_theme";
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+/** Letters belong to a field that takes text; a checkbox does not. */
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement && target.matches("[contenteditable], textarea, select, input:not([type=checkbox], [type=radio])");
 
 function switchTheme() {
   const root = document.documentElement;

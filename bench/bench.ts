@@ -1,0 +1,111 @@
+import { gzipSync } from "node:zlib";
+import { chromium } from "@playwright/test";
+import { build } from "esbuild";
+import type * as Core from "../src/core/paste";
+import playwright from "../playwright.config";
+
+/** Prints figures beside their limits; it reports and never fails. */
+interface Row { readonly what: string; readonly is: number; readonly limit: number; readonly unit: string }
+const rows: Row[] = [];
+const report = (what: string, is: number, limit: number, unit: string) => rows.push({ what, is, limit, unit });
+
+const median = (values: number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
+
+function timeOf(work: () => void, rounds = 3000): number {
+  for (let i = 0; i < rounds; i++) work();
+  return median(Array.from({ length: rounds }, () => { const began = performance.now(); work(); return performance.now() - began; }));
+}
+
+/** The same arithmetic as a ten-line answer, bare: 69 passes over 11 things, 27 over a head, in flat arrays. */
+function bareLoop(): () => number {
+  const [lines, passes, headPasses] = [11, 69, 27];
+  const x = new Float64Array(lines * 4).map((_, i) => 0.1 + (i % 7) / 10);
+  return () => {
+    let sum = 0;
+    for (let pass = 0; pass < passes; pass++) {
+      let volume = 0, on = 0, mixed = 0, grams = 0;
+      for (let i = 0; i < lines; i++) {
+        const m = x[i], w = x[lines + i], h = x[2 * lines + i], f = x[3 * lines + i];
+        const solid = Math.max(0, 1 - w) / 1.5;
+        grams += m;
+        volume += m * (solid + w + f);
+        on += m * (solid + h);
+        mixed += m * (solid + h * 0.9);
+      }
+      sum += (on - 0.5 * volume) / (1 + mixed / volume) + grams + 0.64 * (1 - 1 / Math.sqrt(1 + 33));
+    }
+    for (let pass = 0; pass < headPasses; pass++) sum += 110_000 * 0.785 * x[pass] * x[pass] * 1.32 * x[pass + 1] * (1 + 0.08) + (580 * x[pass]) / (580 + 30 * x[pass]);
+    return sum;
+  };
+}
+
+async function computing() {
+  const { outputFiles } = await build({ entryPoints: ["src/core/paste/index.ts"], bundle: true, format: "esm", write: false, platform: "neutral", target: "es2022" });
+  const core = (await import(`data:text/javascript;base64,${Buffer.from(outputFiles[0].contents).toString("base64")}`)) as typeof Core;
+  const part = (materialId: string) => ({ materialId, role: "part", amount: 2, unit: "tbsp", fill: "level" }) as const;
+  const fixed = (materialId: string) => ({ materialId, role: "fixed", amount: 1, unit: "tbsp", fill: "level" }) as const;
+  const question: Core.PasteQuestion = {
+    head: { longest: { landmark: "midBack" }, amount: { strands: "medium" }, strand: "medium", cut: "ordinary", shade: "brown", greyShare: 0, age: "adult", pregnant: false, soreScalp: false, asthma: false, allergies: [] },
+    purpose: "mask", spoons: "metric", sizing: "likely", kitchenTempC: 22, target: { word: "cream" }, liquid: { materialId: "water", tempC: 40 },
+    lines: [...["amla", "brahmi", "bhringraj", "fenugreek-seed", "neem-leaf"].map(part), ...["yoghurt", "honey", "aloe-gel", "sesame-oil", "lemon-juice"].map(fixed)],
+  };
+  const ms = timeOf(() => core.computePaste(question));
+  const bare = bareLoop();
+  let sink = 0;
+  const bareMs = timeOf(() => { sink += bare(); });
+  report("recompute a ten-line blend, median", ms, 0.2, "ms");
+  report(`… against a bare loop of the same arithmetic (${bareMs.toFixed(4)} ms${sink > 0 ? "" : "?"})`, ms / bareMs, Infinity, "×");
+  report("recompute with a henna in it, median", timeOf(() => core.computePaste({ ...question, lines: [part("henna"), ...question.lines.slice(1)] })), 0.2, "ms");
+  report("a correction after a word, median", timeOf(() => core.correctPaste(question, "runs", 300)), 0.5, "ms");
+}
+
+async function browsing() {
+  const browser = await chromium.launch(playwright.use?.launchOptions);
+  const base = `http://127.0.0.1:${process.env.PORT}`;
+  const page = await browser.newPage();
+  let scriptBytes = 0;
+  const bodies: Promise<void>[] = [];
+  page.on("response", (response) => {
+    if (!response.url().includes("/_next/static/") || !response.url().endsWith(".js")) return;
+    bodies.push(response.body().then((body) => { scriptBytes += gzipSync(body, { level: 6 }).length; }, () => undefined));
+  });
+  const { blends } = await (await page.request.get(`${base}/api/v1/blends`)).json();
+  const began = performance.now();
+  await page.goto(`${base}/blend/${blends[0].id}`, { waitUntil: "networkidle" });
+  const loaded = performance.now() - began;
+  await Promise.all(bodies);
+  report("first load of the blend page, script, gzipped", scriptBytes / 1000, 220, "kB");
+  report("first load of the blend page, until the network rests", loaded, Infinity, "ms");
+
+  await page.getByRole("button", { name: /hair$/ }).click();
+  const field = page.getByLabel("cm, longest").or(page.getByLabel("Grey, %")).first();
+  await field.click();
+  const waits = await field.evaluate(async (input: HTMLInputElement) => {
+    const numbers = () => document.querySelector("main p + p, main")?.textContent ?? "";
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")!.set!;
+    const out: number[] = [];
+    for (let i = 0; i < 40; i++) {
+      const before = numbers();
+      const start = performance.now();
+      set.call(input, String(30 + i));
+      input.dispatchEvent(new Event("input", { bubbles: true }));
+      for (let spins = 0; numbers() === before && spins < 60; spins++) await new Promise((next) => requestAnimationFrame(next));
+      out.push(performance.now() - start);
+      await new Promise((next) => setTimeout(next, 30));
+    }
+    return out;
+  });
+  report("key press to new numbers on the screen, median", median(waits), 50, "ms");
+  report("key press to new numbers on the screen, slowest of 40", Math.max(...waits), Infinity, "ms");
+  await browser.close();
+}
+
+await computing();
+await browsing();
+report("second start to first page", Number(process.env.SECOND_START_MS ?? NaN) / 1000, 15, "s");
+
+console.log();
+for (const { what, is, limit, unit } of rows) {
+  const mark = limit === Infinity ? "" : is <= limit ? `  within ${limit} ${unit}` : `  OVER ${limit} ${unit}`;
+  console.log(`${what.padEnd(78)} ${is.toPrecision(3).padStart(8)} ${unit}${mark}`);
+}

@@ -1,0 +1,116 @@
+import { spawn } from "node:child_process";
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+import { expect, test, type Page } from "@playwright/test";
+
+async function drop(page: Page, name: string) {
+  await page.getByRole("button", { name: "put something in the bowl" }).click();
+  await page.getByLabel("What goes in?").fill(name);
+  await page.getByRole("dialog").getByRole("button", { name: new RegExp(`^${name}`, "i") }).first().click();
+}
+
+test.describe("bad input: one clear line at its field, nothing lost", () => {
+  for (const [text, says] of [["-2", "This is too small"], ["9000", "This is too much"], ["two", "This wants a number"], ["", "This is missing"], ["<script>", "This wants a number"]] as const) {
+    test(`an amount of “${text}”`, async ({ page }) => {
+      await page.goto("/blend");
+      await drop(page, "amla");
+      await drop(page, "honey");
+      await page.getByRole("button", { name: /^amla/ }).click();
+      await page.getByLabel("Measured in").selectOption("g");
+      await page.getByLabel("Parts").fill(text);
+      await expect(page.getByRole("dialog").getByText(says)).toBeVisible();
+      await expect(page.getByLabel("Parts")).toHaveAttribute("aria-invalid", "true");
+      await expect(page.getByRole("button", { name: "Save", exact: true })).toBeDisabled();
+      await expect(page.getByLabel("Parts")).toHaveValue(text);
+      await page.getByLabel("Parts").fill("30");
+      await expect(page.getByRole("button", { name: "Save", exact: true })).toBeEnabled();
+    });
+  }
+  test("a kitchen at 90°, a head of 0 cm and of 3 m", async ({ page }) => {
+    await page.goto("/blend");
+    await drop(page, "amla");
+    await page.getByRole("button", { name: "20°" }).click();
+    await page.getByLabel("Kitchen, °C").fill("90");
+    await expect(page.getByText("This is too much; it ends at 45.").first()).toBeVisible();
+    await page.getByLabel("Kitchen, °C").fill("20");
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: /hair$/ }).click();
+    await page.getByLabel("cm, longest").fill("0");
+    await expect(page.getByText("This is too small; it starts at 1.").first()).toBeVisible();
+    await page.getByLabel("cm, longest").fill("300");
+    await expect(page.getByText("This is too much; it ends at 200.").first()).toBeVisible();
+  });
+  test("oil alone, then no powder, then a liquid that never gets there", async ({ page }) => {
+    await page.goto("/blend");
+    await drop(page, "sesame oil");
+    await expect(page.getByText(/Oil alone makes no paste/)).toBeVisible();
+    await drop(page, "honey");
+    await expect(page.getByText(/There is no powder in the bowl yet/)).toBeVisible();
+    await drop(page, "amla");
+    await page.getByRole("button", { name: "warm water" }).click();
+    await page.getByRole("radio", { name: /^yoghurt/ }).click();
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: "cream", exact: true }).click();
+    await page.getByRole("radio", { name: /a drizzle/ }).click();
+    await expect(page.getByText(/No amount of yoghurt makes it this thin/)).toBeVisible();
+  });
+  test("an address that leads nowhere", async ({ page }) => {
+    for (const path of ["/nowhere", "/batches/not-an-id", "/heads/%00", "/blend/..%2f..%2fetc"]) {
+      const response = await page.goto(path);
+      expect(response!.status()).toBeGreaterThanOrEqual(400);
+      expect(response!.status()).toBeLessThan(500);
+      await expect(page.locator("body")).not.toContainText(/at .*\.(ts|js):\d+/);
+    }
+  });
+});
+
+test.describe("the database stopped in the middle of a save, and started again", () => {
+  const { DB_DIR: dir = "", DB_PORT: port = "", DB_SOCKET: socket = "" } = process.env;
+  const pidFile = join(dir, "mariadbd.pid");
+  const alive = (pid: number) => { try { process.kill(pid, 0); return true; } catch { return false; } };
+
+  async function stopDatabase() {
+    const pid = Number(readFileSync(pidFile, "utf8"));
+    process.kill(pid, "SIGKILL");
+    for (let i = 0; i < 100 && alive(pid); i++) await new Promise((go) => setTimeout(go, 50));
+  }
+  async function startDatabase(page: Page) {
+    spawn("mariadbd", ["--no-defaults", `--datadir=${dir}`, `--user=${process.env.USER ?? "root"}`, "--bind-address=127.0.0.1", `--port=${port}`, `--socket=${socket}`, `--pid-file=${pidFile}`, "--skip-log-bin"], { detached: true, stdio: "ignore" }).unref();
+    await expect.poll(async () => (await page.request.get("/api/v1/now")).status(), { timeout: 30_000 }).toBe(200);
+  }
+
+  test("a blend: told, nothing half-saved, the same press saves it once", async ({ page }) => {
+    await page.goto("/blend");
+    await drop(page, "neem leaf");
+    await page.getByLabel("Name of this blend").fill("Through the storm");
+    await stopDatabase();
+    await page.getByRole("button", { name: "Save", exact: true }).click();
+    await expect(page.getByText(/cannot be reached just now/)).toBeVisible({ timeout: 20_000 });
+    await expect(page.getByLabel("Name of this blend")).toHaveValue("Through the storm");
+    const other = await page.context().newPage();
+    await other.goto("/log");
+    await expect(other.getByRole("heading", { level: 1 })).toContainText("cannot be read just now");
+    await expect(other.locator("body")).not.toContainText(/ECONNREFUSED|at .*\.(ts|js):\d+/);
+    await other.close();
+    await startDatabase(page);
+    await page.getByRole("button", { name: "Save", exact: true }).click();
+    await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
+    const { blends } = await (await page.request.get("/api/v1/blends")).json();
+    expect(blends.filter((blend: { name: string }) => blend.name === "Through the storm")).toHaveLength(1);
+  });
+
+  test("a tap on a bowl: kept on the page, said, and sent once when it is back", async ({ page }) => {
+    const { batches } = await (await page.request.get("/api/v1/batches?text=Ferry")).json();
+    const open = batches.find((batch: { closedMs?: number }) => batch.closedMs === undefined);
+    await page.goto(`/batches/${open.id}`);
+    await stopDatabase();
+    await page.getByLabel("A few words").fill("in the dark");
+    await page.getByRole("button", { name: "Note it" }).click();
+    await expect(page.getByText("in the dark").first()).toBeVisible();
+    await expect(page.getByText(/1 tap is waiting to be sent/)).toBeVisible({ timeout: 20_000 });
+    await startDatabase(page);
+    await expect(page.getByText(/waiting to be sent/)).toBeHidden({ timeout: 20_000 });
+    const { state } = await (await page.request.get(`/api/v1/batches/${open.id}`)).json();
+    expect(state.notes.filter((note: { text: string }) => note.text === "in the dark")).toHaveLength(1);
+  });
+});

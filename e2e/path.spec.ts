@@ -1,0 +1,196 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+
+/** No accessibility fault that axe can find, on the page as it stands. */
+async function noFault(page: Page) {
+  const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(" ")).slice(0, 3).join(" | ")}`)).toEqual([]);
+}
+
+async function drop(page: Page, name: string) {
+  await page.getByRole("button", { name: "put something in the bowl" }).click();
+  await page.getByLabel("What goes in?").fill(name);
+  await page.getByRole("dialog").getByRole("button", { name: new RegExp(`^${name}`, "i") }).first().click();
+}
+
+test("from a bag of powder to a record: blend, save, make, pour, mark, close, find, repeat, print", async ({ page }) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: "a new blend" }).click();
+  await expect(page.getByText("There is no powder in the bowl yet")).toBeVisible();
+
+  // Whose hair: somebody described on the spot.
+  await page.getByRole("button", { name: /’s$/ }).first().click();
+  await page.getByRole("radio", { name: /somebody else/ }).click();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /hair$/ }).click();
+  await page.getByLabel("Longest hair").selectOption("midBack");
+  await page.getByLabel("How much hair").selectOption("medium");
+  await page.getByLabel("Colour").selectOption("blond");
+  await page.keyboard.press("Escape");
+
+  await drop(page, "amla");
+  await drop(page, "hibiscus flower");
+  await drop(page, "yoghurt");
+  await drop(page, "sesame oil");
+  await expect(page.getByText(/^Clings|^Will run/)).toBeVisible();
+  await expect(page.getByText(/this head takes about/)).toBeVisible();
+  await expect(page.getByText("Hibiscus flower can tint grey, blond or bleached hair")).toBeVisible();
+  await expect(page.getByText(/Patch test: a dab on the inner arm, left 48 hours/)).toBeVisible();
+
+  // Every number answers while one types.
+  const total = () => page.getByText(/^Makes \d+ g/).textContent();
+  const before = await total();
+  await page.getByRole("button", { name: /^yoghurt/ }).click();
+  await page.getByLabel("Amount").fill("1/2");
+  await page.getByLabel("Measured in").selectOption("cup");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: /^yoghurt/ })).toContainText(/129 g|122 g/);
+  expect(await total()).toBe(before); // sized to the head: yoghurt in, liquid out
+  await page.getByRole("button", { name: "cream", exact: true }).click();
+  await page.getByRole("radio", { name: /a thick paste/ }).click();
+  await expect(page.getByText(/on the head, it is/).locator("..")).toContainText("a thick paste");
+
+  // While mixing: a word gives the correction, and what it does to the total.
+  await page.getByRole("button", { name: "Runs", exact: true }).click();
+  await expect(page.getByText(/Add powder in the same proportions: amla .* hibiscus flower .* That makes \d+ g in all/)).toBeVisible();
+  await page.getByRole("button", { name: "Too thick" }).click();
+  await expect(page.getByText(/Add about \d+ ml .* at a time/)).toBeVisible();
+  await noFault(page);
+
+  // Save it, and make it.
+  const name = "Test “mask” & <b>co</b> 🌿";
+  await page.getByLabel("Name of this blend").fill(name);
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
+  await expect(page).toHaveURL(/\/blend\/[0-9a-f-]{36}$/);
+  await page.getByRole("button", { name: "Make it …" }).click();
+  await page.getByRole("radio", { name: /on the head at/ }).click();
+  await page.getByLabel("On the head at").fill("2026-12-06T10:00");
+  await page.getByLabel("Whose head is it?").fill("Odile");
+  await page.getByRole("button", { name: "Open the worksheet" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText(`${name} for Odile`);
+  await expect(page).toHaveURL(/\/batches\//);
+  await expect(page.getByText("10:00", { exact: true })).toBeVisible(); // the step that puts it on
+
+  // The worksheet: tick, pour, say, note, mark, close.
+  await page.getByRole("checkbox", { name: /Gather/ }).check();
+  await page.getByRole("button", { name: /^Poured \d+ ml/ }).click();
+  const first = Number((await page.locator("aside .font-say").first().textContent())?.replace(/\D/g, ""));
+  await page.getByLabel("or ml").fill("25");
+  await page.getByRole("button", { name: "Poured", exact: true }).click();
+  await expect(page.locator("aside .font-say").first()).toHaveText(`${first + 25} ml`);
+  await page.getByRole("button", { name: "Just right" }).click();
+  await page.getByRole("button", { name: "Mixed: the rest begins" }).click();
+  await expect(page.getByRole("checkbox", { name: /Pour by steps/ })).toBeChecked();
+  await page.getByRole("button", { name: "On the head, last section" }).click();
+  await page.getByRole("button", { name: "Rinsed", exact: true }).click();
+  await page.getByRole("radiogroup", { name: "soft" }).getByRole("radio", { name: "4 of 5" }).click();
+  await page.getByRole("radiogroup", { name: "grit left" }).getByRole("radio", { name: "2 of 5" }).click();
+  await page.getByRole("button", { name: "again", exact: true }).click();
+  await page.getByLabel("A few words").fill("Ümlaut & <i>soft</i> curls");
+  await page.getByRole("button", { name: "Note it" }).click();
+  await expect(page.getByText("Ümlaut & <i>soft</i> curls").first()).toBeVisible();
+
+  // Take the second pour back: the history shows both, the total follows.
+  await page.getByText(/^what happened/).click();
+  await page.getByRole("listitem").filter({ hasText: "poured 25 ml" }).getByRole("button", { name: "take back" }).click();
+  await expect(page.locator("aside .font-say").first()).toHaveText(`${first} ml`);
+  await noFault(page);
+  await page.getByRole("button", { name: "Close this bowl" }).click();
+  await expect(page.getByText(/Closed \d\d:\d\d/)).toBeVisible();
+  await page.reload();
+  await expect(page.locator("aside .font-say").first()).toHaveText(`${first} ml`);
+  await expect(page.getByRole("radio", { name: "4 of 5" }).first()).toHaveAttribute("aria-checked", "true");
+
+  // One page of paper.
+  const pdf = await page.pdf({ format: "A4", preferCSSPageSize: true });
+  expect(pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)?.length).toBe(1);
+
+  // Found in the log by its words, and repeated for another head with the amounts recomputed.
+  await page.getByRole("link", { name: "Log" }).click();
+  await page.getByLabel("Words in it").fill("Ümlaut");
+  await page.getByRole("button", { name: "Look" }).click();
+  await expect(page.getByRole("link", { name })).toHaveCount(1);
+  await expect(page.getByText("again, soft 4, grit left 2")).toBeVisible();
+  await page.getByRole("link", { name }).click();
+  const yoghurt = async () => Number(/yoghurt ([\d.]+) g/.exec((await page.locator("li", { hasText: "yoghurt" }).first().textContent()) ?? "")?.[1]);
+  const long = await yoghurt();
+  await page.getByRole("button", { name: "Repeat for …" }).click();
+  await page.getByRole("dialog").getByRole("link", { name: "Liv" }).click();
+  await expect(page).toHaveURL(/\/blend\?batch=/);
+  await expect(page.getByRole("button", { name: "Liv’s" })).toBeVisible();
+  const short = Number(/(\d+) g/.exec((await page.getByRole("button", { name: /^yoghurt/ }).textContent()) ?? "")?.[1]);
+  expect(short).toBeLessThan(long * 0.6);
+});
+
+test("a henna paste: both curves, a boiling pour, dyes sold as henna", async ({ page }) => {
+  await page.goto("/blend");
+  await page.getByRole("button", { name: "A mask" }).click();
+  await page.getByRole("radio", { name: "dye, packed on" }).click();
+  await drop(page, "henna");
+  await expect(page.getByText(/with acid:/)).toBeVisible();
+  await expect(page.getByText(/without acid \(this bowl\):/)).toBeVisible();
+  await drop(page, "lemon juice");
+  await page.getByRole("button", { name: /^lemon juice/ }).click();
+  await page.getByLabel("Amount").fill("8");
+  await page.getByLabel("Measured in").selectOption("tbsp");
+  await page.keyboard.press("Escape");
+  await expect(page.getByText(/with acid \(this bowl\):/)).toBeVisible();
+  await page.getByRole("button", { name: "warm water" }).click();
+  await page.getByRole("button", { name: "just boiled" }).click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByText(/The clock starts when it has fallen to 45 °C/)).toBeVisible();
+  await expect(page.getByText(/Hot liquid scalds/)).toBeVisible();
+  await expect(page.getByText(/never “black henna”/)).toBeVisible();
+});
+
+test("too thin, then mended by the word in the sentence", async ({ page }) => {
+  await page.goto("/blend");
+  await drop(page, "amla");
+  await page.getByRole("button", { name: "cream", exact: true }).click();
+  await page.getByRole("radio", { name: /a drizzle/ }).click();
+  await expect(page.getByText(/^Will run/)).toBeVisible();
+  await page.getByRole("button", { name: /^Make it/ }).first().click();
+  await expect(page.getByText(/^Clings/)).toBeVisible();
+});
+
+test("keyboard only: a blend made, saved and opened as a bowl", async ({ page }) => {
+  await page.goto("/");
+  await page.keyboard.press("b");
+  await expect(page).toHaveURL(/\/blend$/);
+  const tabTo = async (name: string | RegExp) => {
+    for (let i = 0; i < 60; i++) {
+      await page.keyboard.press("Tab");
+      const focused = await page.evaluate(() => { const e = document.activeElement as HTMLElement; return (e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? e.textContent ?? "").trim(); });
+      if (typeof name === "string" ? focused === name : name.test(focused)) return;
+    }
+    throw new Error(`never reached ${name}`);
+  };
+  await tabTo("put something in the bowl");
+  await page.keyboard.press("Enter");
+  await page.keyboard.type("brahmi");
+  await tabTo(/^brahmi/);
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(/^Clings|^Will run/)).toBeVisible();
+  await tabTo(/^brahmi/);
+  await page.keyboard.press("Enter");
+  await expect(page.getByLabel("Parts")).toBeFocused();
+  await page.keyboard.press("ControlOrMeta+a");
+  await page.keyboard.type("3");
+  await page.keyboard.press("Escape");
+  await tabTo("Name of this blend");
+  await page.keyboard.type("By keys");
+  await tabTo("Save");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
+  await tabTo("Make it …");
+  await page.keyboard.press("Enter");
+  await tabTo("Open the worksheet");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("By keys for Mina");
+  await tabTo(/^Gather/);
+  await page.keyboard.press("Space");
+  await expect(page.getByRole("checkbox", { name: /Gather/ })).toBeChecked();
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Shortcuts and light" })).toBeVisible();
+});

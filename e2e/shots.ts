@@ -1,0 +1,43 @@
+import { mkdirSync } from "node:fs";
+import { chromium } from "@playwright/test";
+import playwright from "../playwright.config";
+
+/** One current picture of each main view, from the demo data. */
+const FOLDER = "docs/screenshots";
+const base = `http://127.0.0.1:${process.env.PORT}`;
+const WIDE = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+mkdirSync(FOLDER, { recursive: true });
+const browser = await chromium.launch(playwright.use?.launchOptions);
+
+async function shot(name: string, path: string, size: typeof WIDE, theme: "light" | "dim", media?: "print") {
+  const context = await browser.newContext({ viewport: size, reducedMotion: "reduce" });
+  await context.addCookies([{ name: "infusing_theme", value: theme, url: base }]);
+  const page = await context.newPage();
+  if (media) await page.emulateMedia({ media });
+  await page.goto(base + path, { waitUntil: "networkidle" });
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: `${FOLDER}/${name}.png` });
+  await context.close();
+}
+
+const get = async (path: string) => (await fetch(`${base}/api/v1/${path}`)).json();
+const [{ blends }, { going }, { heads }] = [await get("blends"), await get("now"), await get("heads")];
+const blend = (name: string) => `/blend/${blends.find((one: { name: string }) => one.name === name).id}`;
+const batch = `/batches/${going[0].batchId}`;
+
+await shot("today", "/", WIDE, "light");
+await shot("today-phone-dim", "/", PHONE, "dim");
+await shot("blend", blend("Long-haul mask"), WIDE, "light");
+await shot("blend-henna-dim", blend("Ferry rust"), WIDE, "dim");
+await shot("blend-phone", blend("Coil softener"), PHONE, "light");
+await shot("bowl", batch, WIDE, "light");
+await shot("bowl-phone-dim", batch, PHONE, "dim");
+await shot("bowl-printed", batch, { width: 794, height: 1123 }, "light", "print");
+await shot("heads", "/heads", WIDE, "light");
+await shot("head-phone", `/heads/${heads[0].id}`, PHONE, "light");
+await shot("log", "/log", WIDE, "light");
+await shot("log-phone-dim", "/log", PHONE, "dim");
+await shot("house", "/house", WIDE, "light");
+await browser.close();

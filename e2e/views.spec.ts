@@ -1,0 +1,89 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+
+test.describe("every view, both lights, both sizes", () => {
+  for (const theme of ["light", "dim"]) {
+    for (const [width, height] of [[1280, 800], [390, 844]]) {
+      test(`${theme} at ${width}: no fault axe can find, nothing wider than the screen, no error in the console`, async ({ page, context, request, baseURL }) => {
+        test.setTimeout(180_000);
+        const { blends } = await (await request.get("/api/v1/blends")).json();
+        const { batches } = await (await request.get("/api/v1/batches")).json();
+        const { heads } = await (await request.get("/api/v1/heads")).json();
+        await context.addCookies([{ name: "infusing_theme", value: theme, url: baseURL! }]);
+        await page.setViewportSize({ width, height });
+        const errors: string[] = [];
+        page.on("pageerror", (error) => errors.push(error.message));
+        page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
+        const henna = blends.find((blend: { name: string }) => blend.name === "Ferry rust").id;
+        for (const path of ["/", "/blend", `/blend/${henna}`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/batches/${batches[0].id}`, "/house"]) {
+          await page.goto(path);
+          await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
+          await expect(page.locator("html")).toHaveAttribute("data-theme", theme);
+          const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze();
+          expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0].target.join(" ")} ${nodes[0].failureSummary}`)).toEqual([]);
+          expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+        }
+        expect(errors).toEqual([]);
+      });
+    }
+  }
+});
+
+test("heads: describe one, see what it takes while typing, keep it, remove it, put it back", async ({ page }) => {
+  await page.goto("/heads");
+  await page.getByRole("link", { name: "describe another head" }).click();
+  const takes = () => page.getByText("mask", { exact: true }).locator("..").textContent();
+  const before = await takes();
+  await page.getByLabel("Longest hair").selectOption({ label: "measured in cm" });
+  await page.getByLabel("cm, longest").fill("300");
+  await expect(page.getByText("This is too much; it ends at 200.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Keep this head" })).toBeDisabled();
+  await page.getByLabel("cm, longest").fill("70");
+  expect(await takes()).not.toBe(before);
+  await page.getByLabel("Name", { exact: true }).fill("Wanda");
+  await page.getByRole("button", { name: "Keep this head" }).click();
+  await page.getByRole("link", { name: /Wanda/ }).click();
+  await expect(page.getByLabel("cm, longest")).toHaveValue("70");
+  await page.getByRole("button", { name: "remove it" }).click();
+  await expect(page.getByText("Wanda’s head is removed.")).toBeVisible();
+  await page.getByRole("button", { name: "put it back" }).click();
+  await expect(page.getByRole("link", { name: /Wanda/ })).toBeVisible();
+});
+
+test("the house: its spoons change what a spoon is everywhere", async ({ page }) => {
+  const honeyGrams = async () => {
+    await page.goto("/blend");
+    await page.getByRole("button", { name: "put something in the bowl" }).click();
+    await page.getByLabel("What goes in?").fill("amla");
+    await page.getByRole("dialog").getByRole("button", { name: /^amla/ }).first().click();
+    await page.getByRole("button", { name: "put something in the bowl" }).click();
+    await page.getByLabel("What goes in?").fill("honey");
+    await page.getByRole("dialog").getByRole("button", { name: /^honey/ }).click();
+    return page.getByRole("button", { name: /^honey/ }).textContent();
+  };
+  expect(await honeyGrams()).toContain("21 g · 1 tbsp");
+  await page.goto("/house");
+  await page.getByRole("radio", { name: /Australian/ }).click();
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText("Kept.")).toBeVisible();
+  expect(await honeyGrams()).toContain("28 g · 1 tbsp");
+  await page.goto("/house");
+  await page.getByRole("radio", { name: /metric/ }).click();
+  await page.getByLabel("The kitchen is usually, °C").fill("90");
+  await expect(page.getByText("This is too much; it ends at 45.")).toBeVisible();
+  await page.getByLabel("The kitchen is usually, °C").fill("20");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText("Kept.")).toBeVisible();
+});
+
+test("the ribbon says what is resting, and leads around", async ({ page }) => {
+  await page.goto("/log");
+  await expect(page.locator("footer")).toContainText(/Ferry rust for Mina (ready|past)/);
+  for (const [place, url] of [["Today", "/"], ["Blend", "/blend"], ["Heads", "/heads"], ["House", "/house"]] as const) {
+    await page.getByRole("navigation", { name: "Places" }).getByRole("link", { name: place }).click();
+    await expect(page).toHaveURL(new RegExp(`${url}$`));
+    await expect(page.getByRole("navigation", { name: "Places" }).getByRole("link", { name: place })).toHaveAttribute("aria-current", "page");
+  }
+  await page.keyboard.press("d");
+  await expect(page.locator("html")).toHaveAttribute("data-theme", "dim");
+});
