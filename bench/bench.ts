@@ -63,6 +63,8 @@ async function browsing() {
   const browser = await chromium.launch(playwright.use?.launchOptions);
   const base = `http://127.0.0.1:${process.env.PORT}`;
   const page = await browser.newPage();
+  // The runner marks functions with a helper that the page does not have.
+  await page.addInitScript({ content: "globalThis.__name = (f) => f" });
   let scriptBytes = 0;
   const bodies: Promise<void>[] = [];
   page.on("response", (response) => {
