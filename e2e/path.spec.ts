@@ -144,6 +144,45 @@ test("a henna paste: both curves, a boiling pour, dyes sold as henna", async ({ 
   await expect(page.getByText(/never “black henna”/)).toBeVisible();
 });
 
+test("the longest worksheet, a henna with its cautions, is one page of paper as well", async ({ page }) => {
+  await page.goto("/log");
+  await page.getByRole("link", { name: "Ferry rust" }).first().click();
+  await expect(page.getByText("Before it touches anyone").first()).toBeVisible();
+  const pdf = await page.pdf({ format: "A4", preferCSSPageSize: true });
+  expect(pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)?.length).toBe(1);
+});
+
+test("a blend removed, and put back", async ({ page }) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: /House wash paste/ }).click();
+  await page.getByRole("button", { name: "remove it" }).click();
+  await expect(page.getByText("House wash paste is removed.")).toBeVisible();
+  await expect(page.getByRole("link", { name: /House wash paste/ })).toHaveCount(0);
+  await page.getByRole("button", { name: "put it back" }).click();
+  await expect(page.getByRole("link", { name: /House wash paste/ })).toBeVisible();
+});
+
+test("two tabs: the second save is told, and nothing is written over", async ({ page, context }) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: /Quiet scalp/ }).click();
+  await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  for (const [tab, kitchen] of [[other, "25"], [page, "28"]] as const) {
+    await tab.getByRole("button", { name: "20°" }).click();
+    await tab.getByLabel("Kitchen, °C").fill(kitchen);
+    await tab.keyboard.press("Escape");
+    await tab.getByRole("button", { name: "Save the change" }).click();
+  }
+  await expect(other.getByRole("button", { name: "Saved, version 2" })).toBeVisible();
+  await expect(page.getByText(/Somebody saved this in between/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "28°" })).toBeVisible();
+  await page.getByRole("button", { name: "save as another" }).click();
+  await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
+  await other.reload();
+  await expect(other.getByRole("button", { name: "25°" })).toBeVisible();
+});
+
 test("too thin, then mended by the word in the sentence", async ({ page }) => {
   await page.goto("/blend");
   await drop(page, "amla");

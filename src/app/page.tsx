@@ -1,15 +1,18 @@
 import { goingOn } from "@/server/going";
 import { house } from "@/server/page";
 import { blendsWithBowls } from "@/server/shelf";
+import { removedBlendName } from "@/store/blends";
 import { NoHouse } from "@/ui/today/NoHouse";
 import { TodayView } from "@/ui/today/TodayView";
 
 export const metadata = { title: "Today" };
 
-export default async function Page() {
+export default async function Page({ searchParams }: { searchParams: Promise<{ removed?: string }> }) {
   const found = await house();
   if (!found) return <NoHouse />;
   const nowMs = Date.now();
+  const { removed } = await searchParams;
+  const goneName = typeof removed === "string" ? await removedBlendName(found.household.id, removed) : undefined;
   const [going, blends] = [await goingOn(found.household.id, nowMs), await blendsWithBowls(found.household.id, found.settings.spoons)];
-  return <TodayView going={going} blends={blends} timeZone={found.settings.timeZone} nowMs={nowMs} houseName={found.household.name} />;
+  return <TodayView going={going} blends={blends} timeZone={found.settings.timeZone} nowMs={nowMs} houseName={found.household.name} gone={goneName !== undefined && removed ? { id: removed, name: goneName } : undefined} />;
 }

@@ -63,6 +63,11 @@ export async function findVersion(householdId: string, versionId: string, knex: 
   return (await withLines(knex, householdId, rows))[0];
 }
 
+/** The name of a blend that was removed and could be put back. */
+export async function removedBlendName(householdId: string, id: string): Promise<string | undefined> {
+  return (await database()("blend").where({ household_id: householdId, id }).whereNotNull("removed_at").first("name"))?.name;
+}
+
 export async function blendOwner({ trx }: Write, id: string): Promise<string | undefined> {
   return (await trx("blend").where({ id }).first("household_id"))?.household_id;
 }

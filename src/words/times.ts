@@ -16,6 +16,9 @@ export function dayWords(ms: number, timeZone: string, nowMs: number): string {
   return part(ms, timeZone, { weekday: "long", day: "numeric", month: "long", ...(sameYear ? {} : { year: "numeric" }) });
 }
 
+/** "Sunday 4 October 2026", for paper, which does not know what today is. */
+export const dateWords = (ms: number, timeZone: string): string => part(ms, timeZone, { weekday: "long", day: "numeric", month: "long", year: "numeric" });
+
 /** "19:30" today; "tomorrow 02:00"; "Sunday 4 October 10:00". */
 export function momentWords(ms: number, timeZone: string, nowMs: number): string {
   const day = dayWords(ms, timeZone, nowMs);

@@ -6,8 +6,8 @@ import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
 import { PASTE_MODEL } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
-import { AGAIN_NAME, materialName, minuteWords, MIXING_WORD_NAME, STEP_NAME, stepWords, totalWords, warmthWord } from "@/words";
-import { clockWords, dayWords, momentWords } from "@/words/times";
+import { AGAIN_NAME, materialName, minuteWords, MIXING_WORD_NAME, roundTo, STEP_NAME, stepWords, totalWords, warmthWord } from "@/words";
+import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
 import { Cautions } from "../blend/Cautions";
 import { SmallBowl } from "../bowl/SmallBowl";
@@ -60,7 +60,9 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
 
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10 print:max-w-none print:px-0 print:pt-0">
-      <h1 className="text-sentence break-words">{batch.blendName} for {batch.headName}, {dayWords(batch.startsAtMs, timeZone, nowMs)}</h1>
+      <h1 className="text-sentence break-words">
+        {batch.blendName} for {batch.headName}, <span className="print:hidden">{dayWords(batch.startsAtMs, timeZone, nowMs)}</span><span className="hidden print:inline">{dateWords(batch.startsAtMs, timeZone)}</span>
+      </h1>
       <p className="text-lg">
         {totalWords(answer, batch.headName)} On the head about {momentWords(batch.startsAtMs + sheet.onHeadMin * MINUTE_MS + shiftOf(sheet.mixedMin), timeZone, nowMs)}.
         {closed && <strong> Closed {momentWords(state.closedMs!, timeZone, nowMs)}.</strong>}
@@ -68,17 +70,17 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
       {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}; today’s is {PASTE_MODEL}. What stands here is what was computed then.</p>}
       <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent; keep this page open.` : trouble}</p>
 
-      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13rem] print:gap-x-6">
+      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13.5rem] print:gap-x-5">
         <section aria-label="The order of work">
-          <ol className="relative border-l-[3px] border-ink">
+          <ol className="relative ml-1.5 border-l-[3px] border-ink">
             {sheet.steps.map(({ id, startMin, durationMin, lines }) => {
               const stage = STAGE_AFTER[id];
               const at = batch.startsAtMs + startMin * MINUTE_MS + shiftOf(startMin);
               return (
-                <li key={id} className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-1.5">
+                <li key={id} className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-1.5 print:leading-snug">
                   <span className="relative pl-3 font-semibold tabular-nums"><span className={`absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink ${done.has(id) ? "bg-ink" : "bg-ground"}`} aria-hidden />{clockWords(at, timeZone)}</span>
                   <div>
-                    <label className="flex min-h-8 items-start gap-2">
+                    <label className="flex min-h-8 items-start gap-2 print:min-h-0">
                       <input type="checkbox" className="mt-0.5 h-6 min-h-0 w-6 shrink-0 print:h-4 print:w-4" checked={done.has(id)} disabled={closed} onChange={(event) => happen({ kind: "ticked", step: id, done: event.target.checked })} />
                       <span><span className="font-say text-lg font-semibold print:text-base">{STEP_NAME[id]}</span> <span className="text-sm text-quiet">{minuteWords(durationMin)}</span></span>
                     </label>
@@ -93,9 +95,12 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
             })}
           </ol>
         </section>
-        <aside className="flex flex-col gap-7" aria-label="What went in and how it was">
+        <aside className="flex flex-col gap-7 print:gap-4" aria-label="What went in and how it was">
           <div className="print:hidden"><Pours liquid={answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={liquidName} pouredMl={state.pouredMl} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
-          <div className="hidden w-36 print:block"><SmallBowl layers={answer.layers} totalMl={answer.totalMl} /></div>
+          <div className="hidden print:block">
+            <div className="w-36"><SmallBowl layers={answer.layers} totalMl={answer.totalMl} /></div>
+            <p className="mt-2">Really poured: {state.pouredMl > 0 ? `${roundTo(state.pouredMl, 1)} ml` : "________ ml"}</p>
+          </div>
           {!closed && (
             <div className="no-print">
               <Mixing question={question} answer={answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} onSaid={(word) => happen({ kind: "said", word })} />
@@ -125,10 +130,12 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
             <Button look="text" onClick={() => window.print()}>print</Button>
             {blendId && <Link href={`/blend/${blendId}`} className="pressable flex min-h-11 items-center">the blend</Link>}
           </div>
+          {/* On paper the cautions stand where the taps are on the screen. */}
+          <div className="hidden text-[8pt] leading-snug print:block"><Cautions cautions={answer.cautions} /></div>
           <History events={events} withdrawn={state.withdrawn} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
         </aside>
       </div>
-      <div className="mt-8 print:mt-2 print:text-[8.5pt] print:leading-tight"><Cautions cautions={answer.cautions} /></div>
+      <div className="mt-8 print:hidden"><Cautions cautions={answer.cautions} /></div>
     </div>
   );
 }

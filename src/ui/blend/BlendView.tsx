@@ -85,7 +85,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
               <div className="mt-2 max-w-[40rem]"><RestPicture rest={answer.rest} kitchenTempC={shown.question.kitchenTempC} /></div>
             </section>
             <Mixing question={shown.question} answer={answer} />
-            <Cautions cautions={answer.cautions} />
+            <Cautions cautions={answer.cautions} id="cautions" />
           </div>
           <Needs answer={answer} />
         </div>

@@ -6,16 +6,16 @@ const LEVEL: Readonly<Record<Caution["level"], { readonly word: string; readonly
 };
 
 /** What this bowl and head call for: stop first, then care, then what to mind. */
-export function Cautions({ cautions }: { cautions: readonly Caution[] }) {
+export function Cautions({ cautions, id }: { cautions: readonly Caution[]; id?: string }) {
   if (cautions.length === 0) return null;
   return (
-    <section aria-label="Cautions" id="cautions">
+    <section aria-label="Cautions" id={id}>
       <h2>Before it touches anyone</h2>
       {(["stop", "care", "note"] as const).map((level) => {
         const own = cautions.filter((caution) => caution.level === level);
         if (own.length === 0) return null;
         return (
-          <div key={level} className="mt-2 grid gap-x-4 sm:grid-cols-[6.5rem_1fr]">
+          <div key={level} className="mt-2 grid gap-x-4 sm:grid-cols-[6.5rem_1fr] print:block">
             <p className={`font-semibold ${LEVEL[level].look}`}>{LEVEL[level].word}</p>
             <ul className="max-w-[46rem] space-y-1">{own.map((caution) => <li key={caution.id}>{cautionWords(caution)}</li>)}</ul>
           </div>

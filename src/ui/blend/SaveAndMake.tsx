@@ -81,6 +81,13 @@ export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, o
     else setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" ") });
   });
 
+  const remove = () => guarded(async () => {
+    if (!saved) return;
+    const answer = await send("PUT", `blends/${saved.id}/removed`, { removed: true });
+    if (answer.ok) router.push(`/?removed=${saved.id}`);
+    else setTrouble({ text: answer.title });
+  });
+
   return (
     <div className="no-print flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
@@ -89,6 +96,7 @@ export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, o
         </div>
         <Button disabled={busy || !usable || Boolean(saved && !changed)} onClick={() => guarded(async () => { await save(doc.headId); })}>{saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}</Button>
         {saved && changed && <Button look="text" disabled={busy || !usable} onClick={() => guarded(async () => { await save(doc.headId, true); })}>save as another</Button>}
+        {saved && <Button look="text" className="order-last" disabled={busy} onClick={remove}>remove it</Button>}
         <Sheet title="Make it" trigger={<Button look="main" disabled={busy || !usable}>Make it …</Button>}>
           <div className="flex flex-col gap-3">
             <Options label="When?" value={when} onChange={setWhen} options={[{ value: "now", label: "start now" }, { value: "onHead", label: "on the head at …", note: "counts back from there" }]} />

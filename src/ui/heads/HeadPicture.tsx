@@ -41,7 +41,7 @@ export function HeadPicture({ head, text }: { head: Head; text: string }) {
         className="fill-sunk stroke-line" strokeWidth="1.5" strokeLinejoin="round"
       />
       <ellipse cx={MIDDLE} cy={CROWN_Y + 30} rx="21" ry="30" className="fill-sunk stroke-line" strokeWidth="1.5" />
-      <path d={hair} fill={SHADE[head.shade]} className="settles" />
+      <path d={hair} fill={SHADE[head.shade]} className="settles stroke-line" />
       <g clipPath={`url(#${id})`} fill="none" strokeWidth="1.5">
         {Array.from({ length: strands }, (_, i) => {
           const at = (((i * 0.618 + 0.13) % 1) - 0.5) * 2 * wide * 0.92;

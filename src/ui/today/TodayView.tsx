@@ -6,6 +6,7 @@ import { goingWords } from "@/words/going";
 import { PURPOSE_NAME } from "@/words/names";
 import { bowlFor } from "../bowl/geometry";
 import { SmallBowl } from "../bowl/SmallBowl";
+import { PutBack } from "../parts/PutBack";
 import { Strip } from "../ribbon/Strip";
 
 interface TodayProps {
@@ -14,15 +15,18 @@ interface TodayProps {
   readonly timeZone: string;
   readonly nowMs: number;
   readonly houseName: string;
+  /** A blend that was just removed. */
+  readonly gone?: { readonly id: string; readonly name: string };
 }
 
 /** What needs me now: the ribbon grown to a page, then what could be begun. */
-export function TodayView({ going, blends, timeZone, nowMs, houseName }: TodayProps) {
+export function TodayView({ going, blends, timeZone, nowMs, houseName, gone }: TodayProps) {
   const scaleMl = Math.max(...blends.map(({ totalMl }) => bowlFor(totalMl)), 1);
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <h1 className="text-sentence">{going.length === 0 ? "Nothing is resting, soaking or on a head." : going.length === 1 ? "One bowl is going." : `${going.length} bowls are going.`}</h1>
       <p className="text-quiet">{houseName}</p>
+      {gone && <PutBack path={`blends/${gone.id}/removed`} then="/" words={`${gone.name} is removed.`} />}
       <section aria-label="Going on" className="mt-5">
         <ul>
           {going.map((one) => {
