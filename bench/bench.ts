@@ -57,6 +57,7 @@ async function computing() {
   report(`… against a bare loop of the same arithmetic (${bareMs.toFixed(4)} ms${sink > 0 ? "" : "?"})`, ms / bareMs, Infinity, "×");
   report("recompute with a henna in it, median", timeOf(() => core.computePaste({ ...question, lines: [part("henna"), ...question.lines.slice(1)] })), 0.2, "ms");
   report("a correction after a word, median", timeOf(() => core.correctPaste(question, "runs", 300)), 0.5, "ms");
+  report("20 000 draws of ten lines", timeOf(() => core.drawPour(question), 12), 150, "ms");
 }
 
 async function browsing() {

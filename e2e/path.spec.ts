@@ -147,7 +147,7 @@ test("a henna paste: both curves, a boiling pour, dyes sold as henna", async ({ 
 test("the longest worksheet, a henna with its cautions, is one page of paper as well", async ({ page }) => {
   await page.goto("/log");
   await page.getByRole("link", { name: "Ferry rust" }).first().click();
-  await expect(page.getByText("Before it touches anyone").first()).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Before it touches anyone" })).toBeVisible();
   const pdf = await page.pdf({ format: "A4", preferCSSPageSize: true });
   expect(pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)?.length).toBe(1);
 });

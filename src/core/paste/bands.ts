@@ -13,14 +13,27 @@ export interface MixBands {
   readonly closenessMixed: Band;
 }
 
+/** The mix as a model of its uncertain figures, for `propagate` and `draw` alike. Outputs in the order of `MixBands`. */
+export interface MixModel {
+  readonly inputs: readonly Uncertain[];
+  readonly outputs: number;
+  readonly run: (values: Float64Array, out: Float64Array) => void;
+}
+
+/** First-order bands of a mix. */
+export function mixBands({ inputs, outputs, run }: MixModel): MixBands {
+  const [liquidG, totalG, closenessOn, closenessMixed] = propagate(inputs, outputs, run);
+  return { liquidG, totalG, closenessOn, closenessMixed };
+}
+
 /**
- * First-order bands of a mix over φm, τ*, and of each thing its grams, water and holding.
+ * A mix over φm, τ*, and of each thing its grams, water and holding.
  * @param targetPa  the wanted yield stress; undefined where the liquid is given and only the outcome is asked
  * @param soakedOn, soakedMixed shares of the holding each line has, in the order of the lines
  */
-export function mixBands(
+export function mixModel(
   mixed: Mix, targetPa: number | undefined, soakedOn: readonly number[], soakedMixed: readonly number[],
-): MixBands {
+): MixModel {
   const materials = [...mixed.lines.map((line) => line.material), mixed.liquidMaterial];
   const n = mixed.lines.length;
   const inputs: Uncertain[] = [
@@ -35,7 +48,7 @@ export function mixBands(
     rest: DISSOLVED_ML_PER_G * m.dissolving.value + m.oil.value / OIL_DENSITY_G_PER_ML,
   }));
 
-  const [liquidG, totalG, closenessOn, closenessMixed] = propagate(inputs, 4, (x, out) => {
+  const run = (x: Float64Array, out: Float64Array) => {
     const phiMax = x[0];
     let linesG = 0, volume = 0, swollenOn = 0, swollenMixed = 0;
     for (let i = 0; i < n; i++) {
@@ -66,8 +79,8 @@ export function mixBands(
     const whole = volume + mixed.liquidG * liquidVolume;
     out[2] = (swollenOn + mixed.liquidG * liquidSwollen) / whole / phiMax;
     out[3] = (swollenMixed + mixed.liquidG * liquidSwollen) / whole / phiMax;
-  });
-  return { liquidG, totalG, closenessOn, closenessMixed };
+  };
+  return { inputs, outputs: 4, run };
 }
 
 /** The holding of a material with its ends. */

@@ -1,9 +1,9 @@
 import { cautionsFor, type Caution } from "../caution";
 import { bandOf, scaleBand, type Band } from "../figure";
-import { coverage, LEFT_IN_BOWL, PURPOSE, sectionCount, type Coverage } from "../head";
+import { LEFT_IN_BOWL, PURPOSE, sectionCount, type Coverage } from "../head";
 import { inSpoons, type SpoonAmount, type SpoonSet, type Unit } from "../measure";
 import { ok, refuse, type Result } from "../problem";
-import { restPlan, soakedShare, type RestPlan } from "../rest";
+import type { RestPlan } from "../rest";
 import type { Material } from "../material";
 import { mixBands } from "./bands";
 import type { PasteQuestion } from "./blend";
@@ -12,11 +12,11 @@ import { checkQuestion } from "./checkBlend";
 import { heldCoatMm } from "./coat";
 import { consistencyAt, type Consistency } from "./consistency";
 import { layersOf, type Layer } from "./layers";
-import { mix, soakedThing, type Obstruction } from "./mix";
+import { soakedThing, type Obstruction } from "./mix";
 import { pourPlan, type PourPlan } from "./pourPlan";
-import { TARGET_PA } from "./target";
+import { settle } from "./settle";
 import { verdictOf, type Verdict } from "./verdict";
-import { PHI_MAX, phiOf } from "./yieldStress";
+import { PHI_MAX } from "./yieldStress";
 
 /** Raised whenever a change of figures or equations may change an answer; saved with every batch. */
 export const PASTE_MODEL = 1;
@@ -82,22 +82,8 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
   const problems = checkQuestion(question);
   if (problems.length > 0) return refuse(...problems);
 
-  const need = coverage(question.head, question.purpose, question.roots);
-  const wantedG = question.sizing === "asGiven" ? undefined : question.sizing === "generous" ? need.pasteG.high : need.pasteG.mid;
-  const targetYieldPa = "yieldPa" in question.target ? question.target.yieldPa : TARGET_PA[question.target.word];
-  const phi = phiOf(targetYieldPa);
-  const temp = question.kitchenTempC;
-
-  // The rest depends on the mix and the mix on the rest: a first mix with everything soaked settles the rest.
-  const rough = mix(question, question.spoons, phi, wantedG, () => 1);
-  const inBowl = rough.lines.map(({ material, mass }) => ({ material, massG: mass.value }));
-  const rest = restPlan(inBowl, { massG: rough.liquidG, tempC: question.liquid.tempC }, temp, question.restMin);
-  const soakedOn = (material: Material) => soakedShare(material, rest.restMin, temp);
-  const mixed = mix(question, question.spoons, phi, wantedG, soakedOn);
-
-  const onShares = mixed.lines.map(({ material }) => soakedOn(material));
-  const solving = question.liquid.amountMl === undefined && !mixed.obstruction;
-  const bands = mixBands(mixed, solving ? targetYieldPa : undefined, onShares, mixed.lines.map(({ material }) => soakedShare(material, 0, temp)));
+  const { need, targetYieldPa, rest, mixed, solving, model, onShares } = settle(question);
+  const bands = mixBands(model);
 
   const lines = mixed.lines.map(({ material, mass }, i) => ({ material, thing: soakedThing(material, mass.value, onShares[i]) }));
   const liquid = { material: mixed.liquidMaterial, thing: soakedThing(mixed.liquidMaterial, mixed.liquidG, 1) };
@@ -135,7 +121,7 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
     sections: { count: sections, eachG: scaleBand(bands.totalG, 1 / (1 + LEFT_IN_BOWL.value) / sections) },
     layers: layersOf(lines, liquid),
     cautions: cautionsFor({
-      head: question.head, purpose: question.purpose, kitchenTempC: temp, liquidTempC: question.liquid.tempC,
+      head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC,
       materials: [...mixed.lines.map((line) => line.material), mixed.liquidMaterial],
     }),
   });

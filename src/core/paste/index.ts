@@ -5,6 +5,7 @@ export * from "./coat";
 export * from "./computePaste";
 export * from "./consistency";
 export * from "./correct";
+export * from "./drawPour";
 export * from "./layers";
 export type { Obstacle, Obstruction } from "./mix";
 export * from "./pourPlan";

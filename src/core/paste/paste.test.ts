@@ -3,7 +3,7 @@ import { anyQuestion } from "../../../checks/arbitrary";
 import { PLAIN_HEAD } from "../head";
 import { CATALOGUE, findMaterial } from "../material";
 import {
-  bowlState, computePaste, consistencyOf, correctPaste, phiOf, pullG, scaleBlend, solveAmountG, thing, wordFor, yieldPaOf,
+  bowlState, computePaste, consistencyOf, correctPaste, drawPour, phiOf, pullG, scaleBlend, solveAmountG, thing, wordFor, yieldPaOf,
   type PasteAnswer, type PasteQuestion,
 } from ".";
 
@@ -235,6 +235,21 @@ describe("corrections", () => {
   });
   test("nonsense is refused at its field", () => {
     expect(correctPaste(MASK, "runs", -5)).toMatchObject({ ok: false, problems: [{ field: "pouredMl", code: "tooSmall" }] });
+  });
+});
+
+describe("where the pour will stop", () => {
+  test("20 000 draws agree with the first-order band, and are the same each time", () => {
+    const { liquid } = answerTo(MASK);
+    if (liquid.state !== "solved") throw new Error("expected a solved liquid");
+    const drawn = drawPour(MASK)!;
+    for (const end of ["low", "mid", "high"] as const) expect(Math.abs(drawn.band[end] / liquid.ml[end] - 1)).toBeLessThan(0.06);
+    expect(drawPour(MASK)).toEqual(drawn);
+  });
+  test("nothing to draw where the liquid is given, out of reach, or the question is refused", () => {
+    expect(drawPour({ ...MASK, liquid: { materialId: "water", tempC: 40, amountMl: 100 } })).toBeUndefined();
+    expect(drawPour({ ...MASK, liquid: { materialId: "yoghurt", tempC: 8 }, target: { word: "drizzle" } })).toBeUndefined();
+    expect(drawPour({ ...MASK, lines: [] })).toBeUndefined();
   });
 });
 

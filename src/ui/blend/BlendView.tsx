@@ -1,9 +1,10 @@
 "use client";
 import { useEffect, useMemo, useReducer, useRef, useState } from "react";
+import type { Drawn } from "@/core/figure";
 import { findMaterial } from "@/core/material";
 import { computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
-import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, obstacleWords, problemWords, roundTo, spoonWords, totalWords, verdictWords, warmthWord } from "@/words";
+import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, mlWords, obstacleWords, problemWords, roundTo, spoonWords, totalWords, verdictWords, warmthWord } from "@/words";
 import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
 import { bowlFor, spread } from "../bowl/geometry";
 import { Jug } from "../bowl/Jug";
@@ -17,6 +18,7 @@ import { Needs } from "./Needs";
 import { RestPicture } from "./RestPicture";
 import { SaveAndMake } from "./SaveAndMake";
 import { Sentence } from "./Sentence";
+import { usePour } from "./usePour";
 
 const LABEL_GAP = 35;
 
@@ -39,6 +41,8 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   useEffect(() => { if (!result.ok) setKept(last.current); }, [result]);
   const shown: Solved | undefined = result.ok ? { answer: result.value, question } : kept;
 
+  const drawn = usePour(result.ok ? question : undefined);
+
   const problems = result.ok ? [] : result.problems;
   const problemAt = (field: string) => { const found = problems.find((problem) => problem.field === field); return found && problemWords(found); };
   const lineProblem = (i: number) => { const found = problems.find((problem) => problem.field.startsWith(`lines.${i}.`)); return found && problemWords(found); };
@@ -58,13 +62,13 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
       <h1 className="sr-only">Blend</h1>
       <Sentence doc={doc} heads={heads} answer={result.ok ? result.value : undefined} dispatch={dispatch} problemAt={problemAt} />
-      <div className="mt-4 grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_17rem] lg:grid-rows-[auto_1fr] xl:grid-cols-[minmax(0,1fr)_21rem]">
+      <div className="mt-4 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]">
         <BowlAndLabels
           doc={doc} answer={sameLines ? answer : undefined} stale={!result.ok} lineProblem={lineProblem} openLine={openLine} setOpenLine={setOpenLine} dispatch={dispatch}
           dropIn={<AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(materialId) => dispatch({ do: "add", materialId })} />}
         />
-        <aside aria-label="The liquid" className="lg:row-span-2">
-          {answer && <JugSide answer={answer} doc={doc} stale={!result.ok} dispatch={dispatch} problem={problemAt("liquid.amountMl")} />}
+        <aside aria-label="The liquid" className="xl:row-span-2">
+          {answer && <JugSide answer={answer} doc={doc} drawn={drawn} stale={!result.ok} dispatch={dispatch} problem={problemAt("liquid.amountMl")} />}
         </aside>
         <div>
           <div className="max-w-[52rem] text-lg leading-relaxed" aria-live="polite">
@@ -150,7 +154,7 @@ function BowlAndLabels({ doc, answer, stale, lineProblem, openLine, setOpenLine,
     : "An empty bowl.";
   return (
     <div>
-      <div className="grid md:grid-cols-[64%_1fr]">
+      <div className="grid md:grid-cols-[61%_1fr]">
         <Bowl
           layers={layers} totalMl={answer?.totalMl ?? 0} consistency={answer?.on.mid ?? { state: "dry" }} text={text} labelY={labelY} faded={stale}
           onPress={(layer) => layer.line !== undefined && setOpenLine(doc.lines[layer.line].key)}
@@ -166,7 +170,7 @@ function BowlAndLabels({ doc, answer, stale, lineProblem, openLine, setOpenLine,
                 {layer.kind === "line" ? lineLabel(layer.line!) : (
                   <div className="grid min-h-11 grid-cols-[1fr_auto] items-center gap-3 md:min-h-8">
                     <span className="text-quiet">{layer.kind === "held" ? "liquid the powders hold" : "liquid that flows"}</span>
-                    <span className="font-semibold">{gramWords(layer.volumeMl)} ml</span>
+                    <span className="font-semibold">{mlWords(layer.volumeMl)} ml</span>
                   </div>
                 )}
               </li>
@@ -186,11 +190,12 @@ interface JugSideProps {
   readonly answer: PasteAnswer;
   readonly doc: BlendDocument;
   readonly stale: boolean;
+  readonly drawn: Drawn | undefined;
   readonly problem: string | undefined;
   readonly dispatch: React.Dispatch<Parameters<typeof edit>[1]>;
 }
 
-function JugSide({ answer, doc, stale, dispatch, problem }: JugSideProps) {
+function JugSide({ answer, doc, drawn, stale, dispatch, problem }: JugSideProps) {
   const { liquid } = answer;
   const colour = findMaterial(doc.liquidId)?.colour ?? [0.9, 0.03, 220];
   const warmth = Number(doc.liquidTempText);
@@ -202,7 +207,7 @@ function JugSide({ answer, doc, stale, dispatch, problem }: JugSideProps) {
         <>
           <p className="font-say text-figure font-semibold">{words!.mid} ml</p>
           <p className="text-quiet">{spoonWords(liquid.spoons)} of {name}{liquid.state === "solved" ? ` (${words!.range})` : ", as you set it"}</p>
-          <div className="mt-3"><Jug liquid={liquid} colour={colour} /></div>
+          <div className="mt-3"><Jug liquid={liquid} colour={colour} drawn={drawn} /></div>
           {liquid.state === "solved" && <p className="text-quiet">then {liquid.plan.step.count} {liquid.plan.step.unit} ({roundTo(liquid.plan.step.ml, 1)} ml) at a time</p>}
         </>
       )}

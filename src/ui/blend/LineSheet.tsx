@@ -26,9 +26,9 @@ export function LineSheet({ line, amount, problem, dispatch, open, onOpenChange 
     <Sheet
       title={materialName(line.materialId)} open={open} onOpenChange={onOpenChange}
       trigger={
-        <button type="button" className="grid min-h-11 w-full grid-cols-[1fr_auto] items-center gap-3 text-left hover:bg-sunk md:min-h-8">
+        <button type="button" className="grid min-h-11 w-full grid-cols-[1fr_auto] items-center gap-2 text-left hover:bg-sunk md:min-h-8">
           <span className="text-quiet"><span className="pressable !text-quiet decoration-1">{materialName(line.materialId)}</span></span>
-          <span className="font-semibold">{amount}</span>
+          <span className="whitespace-nowrap font-semibold">{amount}</span>
         </button>
       }
     >

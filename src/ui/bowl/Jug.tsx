@@ -1,3 +1,4 @@
+import type { Drawn } from "@/core/figure";
 import type { LiquidAnswer } from "@/core/paste";
 import { grainOf, roundTo } from "@/words/amounts";
 import { ownColour } from "../parts/colour";
@@ -12,10 +13,12 @@ interface JugProps {
   readonly liquid: Exclude<LiquidAnswer, { state: "unreachable" }>;
   readonly colour: readonly [number, number, number];
   readonly pouredMl?: number;
+  /** Where simulated bowls stopped; drawn as a swelling beside the band. */
+  readonly drawn?: Drawn;
 }
 
 /** The measuring jug to scale: first pour filled, the band hatched, spoon steps as ticks. */
-export function Jug({ liquid, colour, pouredMl }: JugProps) {
+export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
   const most = Math.max(liquid.ml.high, pouredMl ?? 0, 1);
   const capacity = jugFor(most);
   const heightOf = (ml: number) => jugHeight(JUG, capacity, ml);
@@ -50,6 +53,7 @@ export function Jug({ liquid, colour, pouredMl }: JugProps) {
       <path d={slab(0, filled)} fill={ownColour(colour)} className="settles" />
       {plan && <path d={slab(heightOf(plan.firstPourMl), heightOf(plan.mostMl))} fill="url(#maybe)" className="settles" />}
       <path d={`M${LEFT - 20} 18Q${LEFT - 2} 24 ${LEFT} ${FOOT_Y - JUG.height}L${LEFT + 12} ${FOOT_Y - 8}q2 8 10 8h${JUG.foot - 16}q8 0 10 -8L${LEFT + JUG.brim} 18`} className="fill-none stroke-ink" strokeWidth="3.2" strokeLinecap="round" strokeLinejoin="round" />
+      {drawn && <path d={swelling(drawn, heightOf)} className="fill-press" opacity="0.3" />}
       {ticks.map((ml) => {
         const h = heightOf(ml);
         return <line key={ml} x1={LEFT + (JUG.brim - widthAt(JUG, h)) / 2 + 3} x2={LEFT + 34} y1={FOOT_Y - h} y2={FOOT_Y - h} className="stroke-ink" strokeWidth="1.2" />;
@@ -66,4 +70,13 @@ export function Jug({ liquid, colour, pouredMl }: JugProps) {
       })}
     </svg>
   );
+}
+
+const SWELLING = { x: LEFT + 46, width: 46 };
+
+/** The draws as a shape: at each height as wide as the share of bowls that stopped there. */
+function swelling({ bins, from, to }: Drawn, heightOf: (ml: number) => number): string {
+  const most = Math.max(...bins);
+  const points = bins.map((share, i) => `${(SWELLING.x + (SWELLING.width * share) / most).toFixed(1)} ${(FOOT_Y - heightOf(from + ((to - from) * (i + 0.5)) / bins.length)).toFixed(1)}`);
+  return `M${SWELLING.x} ${FOOT_Y - heightOf(from)}L${points.join("L")}L${SWELLING.x} ${FOOT_Y - heightOf(to)}Z`;
 }

@@ -52,12 +52,12 @@ export function Strip({ going, timeZone, nowMs, backH = BACK_H, aheadH = AHEAD_H
       {laneHeight >= 24 && lanes[0]?.window?.useByMs !== undefined && lanes[0].stage === "resting" && (
         <div className="absolute inset-x-0 top-2.5 text-sm font-semibold">
           {([["ready", lanes[0].window.readyMs], ["best", lanes[0].window.peakMs], ["use by", lanes[0].window.useByMs]] as const).map(([name, ms]) => ms !== undefined && (
-            <span key={name} className={`absolute px-1.5 ${name === "use by" ? "-translate-x-full" : ""}`} style={{ left: `${x(ms) / 10}%` }}>{name}</span>
+            <span key={name} className={`absolute whitespace-nowrap px-1.5 ${name === "use by" ? "-translate-x-full" : ""}`} style={{ left: `${x(ms) / 10}%` }}>{name}</span>
           ))}
         </div>
       )}
       <div className="relative h-4 text-xs text-quiet">
-        {hours.filter((ms) => Math.abs(x(ms) - x(nowMs)) > 50).map((ms) => <span key={ms} className="absolute -translate-x-1/2" style={{ left: `${x(ms) / 10}%` }}>{x(ms) > 20 && x(ms) < 980 ? clockWords(ms, timeZone) : ""}</span>)}
+        {hours.filter((ms) => Math.abs(x(ms) - x(nowMs)) > 110).map((ms) => <span key={ms} className="absolute -translate-x-1/2" style={{ left: `${x(ms) / 10}%` }}>{x(ms) > 20 && x(ms) < 980 ? clockWords(ms, timeZone) : ""}</span>)}
         <span className="absolute -translate-x-1/2 font-semibold text-ink" style={{ left: `${x(nowMs) / 10}%` }}>now {clockWords(nowMs, timeZone)}</span>
       </div>
     </div>

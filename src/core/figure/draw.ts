@@ -1,0 +1,52 @@
+import type { Band } from "./band";
+import type { Uncertain } from "./propagate";
+import { normal } from "./random";
+
+/** The standard normal's 95 % point: a figure's ends are its 5 and 95 %. */
+const Z95 = 1.6448536269514722;
+
+export interface Drawn {
+  /** 5, 50 and 95 % of the draws. */
+  readonly band: Band;
+  /** Share of the draws in each of `bins` equal bins from the first to the last per mille. */
+  readonly bins: readonly number[];
+  readonly from: number;
+  readonly to: number;
+}
+
+/**
+ * Draws every figure at once from a two-sided normal (its own spread up and down, median at its value, never below 0)
+ * and collects one output of the model. Draws without an answer are left out; undefined where none has one.
+ *
+ * @param output which of the model's outputs
+ * @param random even numbers in [0, 1); seeded, so that the same question gives the same picture
+ */
+export function draw(
+  inputs: readonly Uncertain[], outputs: number, model: (values: Float64Array, out: Float64Array) => void,
+  output: number, random: () => number, count: number, binCount = 24,
+): Drawn | undefined {
+  const values = new Float64Array(inputs.length);
+  const out = new Float64Array(outputs);
+  const found = new Float64Array(count);
+  let kept = 0;
+  for (let n = 0; n < count; n++) {
+    for (let i = 0; i < inputs.length; i++) {
+      const { value, low, high } = inputs[i];
+      if (low === high) { values[i] = value; continue; }
+      const z = normal(random);
+      values[i] = Math.max(0, value + (z / Z95) * (z < 0 ? value - low : high - value));
+    }
+    model(values, out);
+    if (Number.isFinite(out[output])) found[kept++] = out[output];
+  }
+  if (kept === 0) return undefined;
+  const sorted = found.subarray(0, kept).sort();
+  const at = (share: number) => sorted[Math.min(kept - 1, Math.floor(share * kept))];
+  const [from, to] = [at(0.001), at(0.999)];
+  const bins = new Array<number>(binCount).fill(0);
+  for (const value of sorted) {
+    const bin = to > from ? Math.floor(((value - from) / (to - from)) * binCount) : 0;
+    if (bin >= 0 && bin < binCount) bins[bin] += 1 / kept;
+  }
+  return { band: { low: at(0.05), mid: at(0.5), high: at(0.95) }, bins, from, to };
+}
