@@ -183,6 +183,16 @@ test("two tabs: the second save is told, and nothing is written over", async ({ 
   await expect(other.getByRole("button", { name: "25°" })).toBeVisible();
 });
 
+test("a number says where it comes from", async ({ page }) => {
+  await page.goto("/blend");
+  await drop(page, "fenugreek");
+  await page.getByRole("button", { name: /^fenugreek/ }).click();
+  await page.getByText("where its numbers come from").click();
+  await expect(page.getByText("7.8 (7.2–8.4) %")).toBeVisible();
+  await expect(page.getByText("published: IFCT 2017 G026").first()).toBeVisible();
+  await expect(page.getByText("our estimate").first()).toBeVisible();
+});
+
 test("too thin, then mended by the word in the sentence", async ({ page }) => {
   await page.goto("/blend");
   await drop(page, "amla");

@@ -2,5 +2,6 @@ export * from "./amounts";
 export * from "./cautions";
 export * from "./names";
 export * from "./problems";
+export * from "./sources";
 export * from "./steps";
 export * from "./verdict";

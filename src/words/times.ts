@@ -6,18 +6,19 @@ export const clockWords = (ms: number, timeZone: string): string => part(ms, tim
 
 export const dateKey = (ms: number, timeZone: string): string => new Intl.DateTimeFormat("en-CA", { timeZone, year: "numeric", month: "2-digit", day: "2-digit" }).format(ms);
 
+/** "Sunday 4 October 2026". Put together here: browsers and servers differ in their commas. */
+export const dateWords = (ms: number, timeZone: string): string =>
+  ([{ weekday: "long" }, { day: "numeric" }, { month: "long" }, { year: "numeric" }] as const).map((one) => part(ms, timeZone, one)).join(" ");
+
 /** "today", "yesterday", "Sunday", or "Sunday 4 October"; with the year when it is another. */
 export function dayWords(ms: number, timeZone: string, nowMs: number): string {
   const day = dateKey(ms, timeZone);
   if (day === dateKey(nowMs, timeZone)) return "today";
   if (day === dateKey(nowMs - DAY_MS, timeZone)) return "yesterday";
   if (day === dateKey(nowMs + DAY_MS, timeZone)) return "tomorrow";
-  const sameYear = day.slice(0, 4) === dateKey(nowMs, timeZone).slice(0, 4);
-  return part(ms, timeZone, { weekday: "long", day: "numeric", month: "long", ...(sameYear ? {} : { year: "numeric" }) });
+  const whole = dateWords(ms, timeZone);
+  return day.slice(0, 4) === dateKey(nowMs, timeZone).slice(0, 4) ? whole.replace(/ \d{4}$/, "") : whole;
 }
-
-/** "Sunday 4 October 2026", for paper, which does not know what today is. */
-export const dateWords = (ms: number, timeZone: string): string => part(ms, timeZone, { weekday: "long", day: "numeric", month: "long", year: "numeric" });
 
 /** "19:30" today; "tomorrow 02:00"; "Sunday 4 October 10:00". */
 export function momentWords(ms: number, timeZone: string, nowMs: number): string {

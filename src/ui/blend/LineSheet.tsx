@@ -2,6 +2,7 @@
 import { findMaterial } from "@/core/material";
 import { FILLS, UNITS } from "@/core/measure";
 import { FILL_NAME, materialName, UNIT_NAME } from "@/words/names";
+import { figureRows } from "@/words/sources";
 import { Field } from "../parts/Field";
 import { Options } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
@@ -59,6 +60,19 @@ export function LineSheet({ line, amount, problem, dispatch, open, onOpenChange 
           label="How it goes in" value={line.role} onChange={(role) => change({ role })}
           options={[{ value: "part", label: "scaled to the head", note: "keeps its proportion to the other parts" }, { value: "fixed", label: "exactly this much" }]}
         />
+        {material && (
+          <details>
+            <summary className="pressable min-h-11 cursor-pointer py-2">where its numbers come from</summary>
+            <dl className="text-sm">
+              {figureRows(material).map(({ what, is, source }) => (
+                <div key={what} className="border-b border-line py-1">
+                  <div className="flex justify-between gap-3"><dt>{what}</dt><dd className="text-right font-semibold">{is}</dd></div>
+                  <dd className="text-quiet">{source}</dd>
+                </div>
+              ))}
+            </dl>
+          </details>
+        )}
         <button type="button" className="pressable min-h-11 self-start" onClick={() => dispatch({ do: "remove", key: line.key })}>take it out of the bowl</button>
       </div>
     </Sheet>

@@ -1,0 +1,53 @@
+import fc from "fast-check";
+import { anyQuestion } from "../../checks/arbitrary";
+import { worksheet } from "@/core/batch";
+import { CAUTION_RULES } from "@/core/caution";
+import { CATALOGUE } from "@/core/material";
+import { computePaste, correctPaste, WORDS } from "@/core/paste";
+import { bandWords, cautionWords, correctionWords, figureRows, gramWords, hourWords, kitchenNumber, liquidWords, minuteWords, obstacleWords, spoonWords, stepWords, totalWords, verdictWords } from ".";
+import { clockWords, dayWords, momentWords } from "./times";
+
+const clean = (sentence: string) => {
+  expect(sentence).not.toMatch(/NaN|undefined|Infinity|null|\[object/);
+  expect(sentence.trim()).not.toBe("");
+};
+
+test("no sentence of any bowl holds a hole", () => {
+  fc.assert(fc.property(anyQuestion, (question) => {
+    const result = computePaste(question);
+    if (!result.ok) return;
+    const answer = result.value;
+    for (const sentence of [verdictWords(answer), totalWords(answer, "Ada"), liquidWords(answer, question)]) clean(sentence);
+    const obstacle = obstacleWords(answer, question.liquid.materialId);
+    expect(obstacle === undefined).toBe(answer.liquid.state !== "unreachable");
+    if (obstacle !== undefined) clean(obstacle);
+    for (const { id, lines } of worksheet(answer).steps) clean(stepWords(id, answer, question, lines));
+    for (const caution of answer.cautions) clean(cautionWords(caution));
+    for (const word of WORDS) {
+      const correction = correctPaste(question, word, 120, 10);
+      if (correction.ok) clean(correctionWords(correction.value, question.liquid.materialId, question.lines.map((line) => line.materialId)));
+    }
+  }), { numRuns: 150 });
+});
+
+test("every caution and every figure has its words", () => {
+  for (const { id, level } of CAUTION_RULES) expect(cautionWords({ id, level, materialIds: ["amla"] })).not.toBe(id);
+  for (const material of CATALOGUE) for (const { what, is, source } of figureRows(material)) for (const words of [what, is, source]) clean(words);
+});
+
+test.each<[string, string]>([
+  [kitchenNumber(2.5), "2½"], [kitchenNumber(0.25), "¼"], [kitchenNumber(3), "3"], [kitchenNumber(0.1), "0.1"],
+  [spoonWords({ cups: 0, tbsp: 2, tsp: 1.5, volumeMl: 0 }), "2 tbsp + 1½ tsp"], [spoonWords({ cups: 1.25, tbsp: 2, tsp: 0, volumeMl: 0 }), "1¼ cups + 2 tbsp"], [spoonWords({ cups: 0, tbsp: 0, tsp: 0, volumeMl: 0 }), "none"],
+  [bandWords({ low: 190, mid: 212, high: 235 }).both, "212 (190–236)"], [bandWords({ low: 1000, mid: 1700, high: 2700 }).both, "1700 (1000–2700)"], [bandWords({ low: 5, mid: 5, high: 5 }).both, "5"],
+  [gramWords(9.94), "9.9"], [gramWords(9.96), "10"], [minuteWords(90), "1 h 30 min"], [minuteWords(59.6), "1 h"], [minuteWords(-3), "0 min"], [hourWords(3.9), "4 h"], [hourWords(2.6), "2½ h"],
+])("%j is %j", (is, expected) => { expect(is).toBe(expected); });
+
+test("clock times are the household's, across a night when the clocks change", () => {
+  const zone = "Europe/Berlin";
+  const now = Date.UTC(2026, 9, 25, 0, 30); // 02:30 summer time; an hour later it is 02:30 again
+  expect(clockWords(now, zone)).toBe("02:30");
+  expect(clockWords(now + 3_600_000, zone)).toBe("02:30");
+  expect(dayWords(now, zone, now)).toBe("today");
+  expect(momentWords(Date.UTC(2026, 9, 25, 23, 30), zone, now)).toBe("tomorrow 00:30");
+  expect(dayWords(Date.UTC(2025, 0, 5, 12), zone, now)).toBe("Sunday 5 January 2025");
+});
