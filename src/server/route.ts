@@ -21,7 +21,6 @@ type Handler = (request: Request, context: Params) => Promise<Response>;
 
 const DEVICE_COOKIE = "infusing_device";
 const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
-const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|\[::1\])(:\d+)?$/;
 
 function problemJson(refusal: Refusal): Response {
   return new Response(
@@ -57,13 +56,11 @@ async function readBody(request: Request): Promise<unknown> {
   }
 }
 
-/** Only pages of this house may write, and only this machine may ask: a foreign page or name is turned away. */
-function guard(request: Request, writes: boolean): void {
-  const host = request.headers.get("host") ?? "";
-  if (!LOOPBACK.test(host)) throw new Refusal(403, "This house answers on this machine only.");
+/** Only pages of this house may write. */
+function guardWrite(request: Request): void {
   const origin = request.headers.get("origin");
-  if (writes && origin !== null && URL.parse(origin)?.host !== host) throw new Refusal(403, "That came from another site.");
-  if (writes && request.headers.get("sec-fetch-site") === "cross-site") throw new Refusal(403, "That came from another site.");
+  const foreign = origin !== null && URL.parse(origin)?.host !== request.headers.get("host");
+  if (foreign || request.headers.get("sec-fetch-site") === "cross-site") throw new Refusal(403, "That came from another site.");
 }
 
 function deviceOf(request: Request): { id: string; fresh: boolean } {
@@ -76,7 +73,7 @@ async function answer<I extends object>(
   use: (asked: Asked<I>) => Promise<unknown>,
 ): Promise<Response> {
   try {
-    guard(request, writes);
+    if (writes) guardWrite(request);
     const body = kind ? await readBody(request) : {};
     const parsed = kind ? parseInput(kind, body) : { ok: true as const, value: {} as I };
     if (!parsed.ok) throw unusable(parsed.problems);

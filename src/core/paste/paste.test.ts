@@ -2,6 +2,8 @@ import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
 import { PLAIN_HEAD } from "../head";
 import { CATALOGUE, findMaterial } from "../material";
+import { mixBands } from "./bands";
+import { settle } from "./settle";
 import {
   bowlState, computePaste, consistencyOf, correctPaste, drawPour, phiOf, pullG, scaleBlend, solveAmountG, thing, wordFor, yieldPaOf,
   type PasteAnswer, type PasteQuestion,
@@ -103,6 +105,29 @@ describe("the whole answer", () => {
       }
       expect(answer.layers.reduce((sum, layer) => sum + layer.volumeMl, 0) / answer.totalMl).toBeCloseTo(1, 9);
     }), { numRuns: 1500 });
+  });
+
+  test("widening any one figure of a bowl never narrows its liquid, its total or its closeness to the jam", () => {
+    fc.assert(fc.property(anyQuestion, fc.nat(60), fc.double({ min: 1, max: 1.6, noNaN: true }), (question, which, by) => {
+      const { model } = settle(question);
+      const i = which % model.inputs.length;
+      const { value, low, high } = model.inputs[i];
+      const wider = { ...model, inputs: model.inputs.map((input, j) => (j === i ? { value, low: Math.max(value * 0.05, value - (value - low) * by), high: value + (high - value) * by } : input)) };
+      if (wider.inputs[i].low > low) return;
+      const [narrow, wide] = [mixBands(model), mixBands(wider)];
+      for (const key of ["totalG", "closenessOn", "closenessMixed"] as const) {
+        expect(wide[key].low).toBeLessThanOrEqual(narrow[key].low + 1e-9);
+        expect(wide[key].high).toBeGreaterThanOrEqual(narrow[key].high - 1e-9);
+      }
+    }), { numRuns: 300 });
+  });
+
+  test("a longer rest soaks further, so the liquid for a target never falls", () => {
+    fc.assert(fc.property(anyQuestion, fc.nat(600), fc.nat(600), (question, rest, more) => {
+      const ml = (restMin: number) => { const { liquid } = answerTo({ ...question, sizing: "asGiven", liquid: { materialId: "water", tempC: 30 }, restMin }); return liquid.state === "solved" ? liquid.ml.mid : undefined; };
+      const [short, long] = [ml(rest), ml(rest + more)];
+      if (short !== undefined && long !== undefined) expect(long).toBeGreaterThanOrEqual(short - 1e-9);
+    }), { numRuns: 150 });
   });
 
   test("the same question gives the same answer, and is not changed", () => {

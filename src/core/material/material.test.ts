@@ -1,0 +1,46 @@
+import fc from "fast-check";
+import { FILLS, SPOON_SETS, UNITS } from "../measure";
+import { CATALOGUE, findMaterial, massG } from ".";
+
+const amla = findMaterial("amla")!;
+
+test("any amount of anything is a mass with its ends in order, or makes no sense for it", () => {
+  fc.assert(fc.property(fc.constantFrom(...CATALOGUE), fc.double({ min: 0.01, max: 200, noNaN: true }), fc.constantFrom(...UNITS), fc.constantFrom(...FILLS), fc.constantFrom(...SPOON_SETS), (material, count, unit, fill, spoons) => {
+    const mass = massG(material, count, unit, fill, spoons);
+    if (!mass) return expect(unit).toBe("piece");
+    expect(mass.low).toBeGreaterThan(0);
+    expect(mass.low).toBeLessThanOrEqual(mass.value);
+    expect(mass.value).toBeLessThanOrEqual(mass.high);
+  }));
+});
+
+test("twice the spoons are twice the mass", () => {
+  fc.assert(fc.property(fc.constantFrom(...CATALOGUE), fc.double({ min: 0.1, max: 50, noNaN: true }), (material, count) => {
+    expect(massG(material, 2 * count, "tbsp", "level", "us")!.value / massG(material, count, "tbsp", "level", "us")!.value).toBeCloseTo(2, 9);
+  }));
+});
+
+test("a heaped spoon holds more than a level one, and is less sure; a scale is surer than either", () => {
+  const spread = (mass: { low: number; high: number; value: number }) => (mass.high - mass.low) / mass.value;
+  const of = (fill: (typeof FILLS)[number]) => massG(amla, 3, "tbsp", fill, "metric")!;
+  expect(of("scant").value).toBeLessThan(of("level").value);
+  expect(of("level").value).toBeLessThan(of("rounded").value);
+  expect(of("rounded").value).toBeLessThan(of("heaped").value);
+  expect(spread(of("heaped"))).toBeGreaterThan(spread(of("level")));
+  expect(spread(massG(amla, 23, "g", "level", "metric")!)).toBeLessThan(spread(of("level")));
+});
+
+test("fill is for powders: a heaped spoon of honey is a spoon of honey", () => {
+  const honey = findMaterial("honey")!;
+  expect(massG(honey, 1, "tbsp", "heaped", "us")).toEqual(massG(honey, 1, "tbsp", "level", "us"));
+});
+
+test("an Australian tablespoon holds four teaspoons", () => {
+  expect(massG(amla, 1, "tbsp", "level", "australian")!.value).toBeCloseTo(massG(amla, 4, "tsp", "level", "australian")!.value, 9);
+});
+
+test("an egg is a piece, five drops are a quarter of a millilitre", () => {
+  expect(massG(findMaterial("egg")!, 2, "piece", "level", "us")).toMatchObject({ value: 100 });
+  expect(massG(amla, 2, "piece", "level", "us")).toBeUndefined();
+  expect(massG(findMaterial("rosemary-essential-oil")!, 5, "drop", "level", "us")!.value).toBeCloseTo(0.25 * 0.905, 6);
+});
