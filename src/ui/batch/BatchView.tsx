@@ -6,7 +6,7 @@ import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
 import { PASTE_MODEL } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
-import { AGAIN_NAME, materialName, minuteWords, MIXING_WORD_NAME, roundTo, STEP_NAME, stepWords, totalWords, warmthWord } from "@/words";
+import { AGAIN_NAME, materialName, minuteWords, roundTo, STEP_NAME, stepWords, totalWords, warmthWord } from "@/words";
 import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
 import { Cautions } from "../blend/Cautions";
@@ -103,8 +103,7 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
           </div>
           {!closed && (
             <div className="no-print">
-              <Mixing question={question} answer={answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} onSaid={(word) => happen({ kind: "said", word })} />
-              <Button onClick={() => happen({ kind: "said", word: "right" })}>{MIXING_WORD_NAME.right}{state.lastWord === "right" ? " ✓" : ""}</Button>
+              <Mixing question={question} answer={answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} />
             </div>
           )}
           <section aria-label="How was it?">

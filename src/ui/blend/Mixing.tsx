@@ -12,11 +12,13 @@ interface MixingProps {
   /** What has been poured, where it is known. */
   readonly pouredMl?: number;
   readonly minutesSoaked?: number;
-  readonly onSaid?: (word: MixingWord) => void;
+  /** Where words are kept, "just right" is one of them. */
+  readonly onSaid?: (word: MixingWord | "right") => void;
+  readonly lastSaid?: MixingWord | "right";
 }
 
 /** Too thick, a bit thin, runs: what to add, in which step, and what it does to the total. */
-export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid }: MixingProps) {
+export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, lastSaid }: MixingProps) {
   const [word, setWord] = useState<MixingWord>();
   const [text, setText] = useState("");
   if (answer.liquid.state === "unreachable") return null;
@@ -33,6 +35,7 @@ export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid }
             {MIXING_WORD_NAME[one]}
           </Button>
         ))}
+        {onSaid && <Button onClick={() => { setWord(undefined); onSaid("right"); }}>{MIXING_WORD_NAME.right}{lastSaid === "right" ? " ✓" : ""}</Button>}
       </div>
       <p className="mt-2 min-h-12 max-w-[44rem]" aria-live="polite">
         {found && (found.ok
