@@ -162,6 +162,24 @@ test("a blend removed, and put back", async ({ page }) => {
   await expect(page.getByRole("link", { name: /House wash paste/ })).toBeVisible();
 });
 
+test("what was being written survives a reload, and is offered until it is taken up or dropped", async ({ page }) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: /Pepper and salt/ }).click();
+  await page.getByRole("button", { name: /^honey/ }).click();
+  await page.getByLabel("Amount").fill("7");
+  await page.keyboard.press("Escape");
+  await page.reload();
+  await expect(page.getByRole("button", { name: /^honey/ })).not.toContainText("50 g");
+  await page.getByRole("button", { name: "go on with it" }).click();
+  await expect(page.getByRole("button", { name: /^honey/ })).toContainText("50 g · 2 tbsp + 1 tsp");
+  await expect(page.getByText("You were writing")).toBeHidden();
+  await page.reload();
+  await page.getByRole("button", { name: "drop it" }).click();
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
+  await expect(page.getByText("You were writing")).toBeHidden();
+});
+
 test("two tabs: the second save is told, and nothing is written over", async ({ page, context }) => {
   await page.goto("/");
   await page.getByRole("link", { name: /Quiet scalp/ }).click();

@@ -18,6 +18,7 @@ import { Needs } from "./Needs";
 import { RestPicture } from "./RestPicture";
 import { SaveAndMake } from "./SaveAndMake";
 import { Sentence } from "./Sentence";
+import { useDraft } from "./useDraft";
 import { usePour } from "./usePour";
 
 const LABEL_GAP = 35;
@@ -48,7 +49,9 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   const lineProblem = (i: number) => { const found = problems.find((problem) => problem.field.startsWith(`lines.${i}.`)); return found && problemWords(found); };
   const whole = problemAt("lines");
   const changed = savedContent !== contentOf(doc);
+  const draft = useDraft(saved?.id ?? "new", doc, saved ? changed : doc.lines.length > 0 || doc.name !== "", saved?.rev ?? 0);
   const onSaved = (now: NonNullable<BlendPage["saved"]>, as: BlendDocument) => {
+    draft.settle();
     setSaved(now);
     setSavedContent(contentOf(as));
     if (saved?.id !== now.id) window.history.replaceState(null, "", `/blend/${now.id}`);
@@ -61,6 +64,13 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
       <h1 className="sr-only">Blend</h1>
+      {draft.offered && contentOf(draft.offered) !== contentOf(doc) && (
+        <p role="status" className="no-print mb-2 border-l-4 border-madder pl-3">
+          You were writing {draft.offered.name.trim() ? `“${draft.offered.name.trim()}”` : "a blend"} here and had not saved it{draft.overtaken ? "; it has been saved by somebody since" : ""}.{" "}
+          <button type="button" className="pressable min-h-11" onClick={() => { dispatch({ do: "restore", doc: draft.offered! }); draft.settle(); }}>go on with it</button>{" "}
+          <button type="button" className="pressable min-h-11" onClick={draft.settle}>drop it</button>
+        </p>
+      )}
       <Sentence doc={doc} heads={heads} answer={result.ok ? result.value : undefined} dispatch={dispatch} problemAt={problemAt} />
       <div className="mt-4 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]">
         <BowlAndLabels
