@@ -190,7 +190,7 @@ test.describe("ids that are not this household's", () => {
       const rev = (await (await request.get("/api/v1/now")).json()).rev;
       const hair = PASTE.head;
       const answers = [
-        await request.get(`/api/v1/heads/${headId}`), await request.get(`/api/v1/blends/${blendId}`), await request.get(`/api/v1/batches/${batchId}`),
+        await request.get(`/api/v1/heads/${headId}`), await request.get(`/api/v1/blends/${blendId}`), await request.get(`/api/v1/blends/${blendId}/versions`), await request.get(`/api/v1/batches/${batchId}`),
         await request.put(`/api/v1/heads/${headId}`, { data: { name: "x", hair, baseRev: 1 } }), await request.put(`/api/v1/heads/${headId}/removed`, { data: { removed: true } }),
         await request.put(`/api/v1/blends/${blendId}`, { data: { name: "x", versionId: uuid(), baseRev: 1, blend: BLEND } }), await request.put(`/api/v1/blends/${blendId}/removed`, { data: { removed: true } }),
         await post(request, "blends", { id: uuid(), versionId: uuid(), name: "x", headId, blend: BLEND }),
@@ -198,7 +198,7 @@ test.describe("ids that are not this household's", () => {
         await post(request, `batches/${batchId}/events`, { events: [EVENT()] }),
       ];
       for (const answer of answers) await problem(answer, 404);
-      for (const page of [`/heads/${headId}`, `/blend/${blendId}`, `/batches/${batchId}`]) expect((await request.get(page)).status()).toBe(404);
+      for (const page of [`/heads/${headId}`, `/blend/${blendId}`, `/blend/${blendId}/versions`, `/batches/${batchId}`]) expect((await request.get(page)).status()).toBe(404);
       expect((await (await request.get("/api/v1/now")).json()).rev).toBe(rev);
     });
   }

@@ -180,6 +180,30 @@ test("what was being written survives a reload, and is offered until it is taken
   await expect(page.getByText("You were writing")).toBeHidden();
 });
 
+test("versions: what changed, against any other, and one brought back", async ({ page }) => {
+  await page.goto("/");
+  await page.getByRole("link", { name: /Pale mask/ }).click();
+  await page.getByRole("button", { name: /^honey/ }).click();
+  await page.getByRole("button", { name: "take it out of the bowl" }).click();
+  await page.getByRole("button", { name: "Save the change" }).click();
+  await expect(page.getByRole("button", { name: "Saved, version 2" })).toBeVisible();
+  await page.getByRole("button", { name: "cream", exact: true }).click();
+  await page.getByRole("radio", { name: /a thick paste/ }).click();
+  await page.getByRole("button", { name: "Save the change" }).click();
+  await expect(page.getByRole("button", { name: "Saved, version 3" })).toBeVisible();
+  await page.getByRole("link", { name: "versions" }).click();
+  await expect(page.getByRole("listitem").filter({ hasText: "Version 3" })).toContainText("like cream became like a thick paste");
+  await expect(page.getByRole("listitem").filter({ hasText: "Version 2" })).toContainText("honey left out");
+  await page.getByLabel("Compared with").selectOption("1");
+  await page.getByRole("button", { name: "Compare" }).click();
+  const third = page.getByRole("listitem").filter({ hasText: "Version 3" });
+  await expect(third).toContainText("like cream became like a thick paste");
+  await expect(third).toContainText("honey left out");
+  await page.getByRole("listitem").filter({ hasText: "Version 1" }).getByRole("button", { name: "bring this one back" }).click();
+  await expect(page.getByRole("button", { name: "Saved, version 4" })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^honey/ })).toBeVisible();
+});
+
 test("two tabs: the second save is told, and nothing is written over", async ({ page, context }) => {
   await page.goto("/");
   await page.getByRole("link", { name: /Quiet scalp/ }).click();

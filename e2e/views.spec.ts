@@ -15,7 +15,7 @@ test.describe("every view, both lights, both sizes", () => {
         page.on("pageerror", (error) => errors.push(error.message));
         page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
         const henna = blends.find((blend: { name: string }) => blend.name === "Ferry rust").id;
-        for (const path of ["/", "/blend", `/blend/${henna}`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/batches/${batches[0].id}`, "/house"]) {
+        for (const path of ["/", "/blend", `/blend/${henna}`, `/blend/${henna}/versions`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/batches/${batches[0].id}`, "/house"]) {
           await page.goto(path);
           await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
           await expect(page.locator("html")).toHaveAttribute("data-theme", theme);

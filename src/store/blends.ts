@@ -58,6 +58,18 @@ export async function findBlend(householdId: string, id: string, knex: Knex = da
   return (await withLines(knex, householdId, rows))[0];
 }
 
+export interface PastVersion extends StoredBlend {
+  readonly savedMs: number;
+}
+
+/** Every version of a blend, newest first. */
+export async function listVersions(householdId: string, blendId: string): Promise<PastVersion[]> {
+  const knex = database();
+  const rows: (VersionRow & { created_at: Date })[] = await versions(knex, householdId).where("b.id", blendId).whereNull("b.removed_at").orderBy("v.number", "desc");
+  const read = await withLines(knex, householdId, rows);
+  return read.map((version, i) => ({ ...version, savedMs: rows[i].created_at.getTime() }));
+}
+
 export async function findVersion(householdId: string, versionId: string, knex: Knex = database()): Promise<StoredBlend | undefined> {
   const rows: VersionRow[] = await versions(knex, householdId).where("v.id", versionId);
   return (await withLines(knex, householdId, rows))[0];

@@ -1,5 +1,6 @@
 export * from "./amounts";
 export * from "./cautions";
+export * from "./changes";
 export * from "./names";
 export * from "./problems";
 export * from "./sources";

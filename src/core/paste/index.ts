@@ -2,6 +2,7 @@ export * from "./blend";
 export * from "./bowl";
 export * from "./checkBlend";
 export * from "./coat";
+export * from "./compareBlends";
 export * from "./computePaste";
 export * from "./consistency";
 export * from "./correct";

@@ -1,4 +1,5 @@
 "use client";
+import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
@@ -96,6 +97,7 @@ export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, o
         </div>
         <Button disabled={busy || !usable || Boolean(saved && !changed)} onClick={() => guarded(async () => { await save(doc.headId); })}>{saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}</Button>
         {saved && changed && <Button look="text" disabled={busy || !usable} onClick={() => guarded(async () => { await save(doc.headId, true); })}>save as another</Button>}
+        {saved && <Link href={`/blend/${saved.id}/versions`} className="pressable order-last flex min-h-11 items-center">versions</Link>}
         {saved && <Button look="text" className="order-last" disabled={busy} onClick={remove}>remove it</Button>}
         <Sheet title="Make it" trigger={<Button look="main" disabled={busy || !usable}>Make it …</Button>}>
           <div className="flex flex-col gap-3">
