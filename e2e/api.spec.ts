@@ -86,6 +86,21 @@ test.describe("POST /api/v1/paste", () => {
   });
 });
 
+test("open formats: the log as CSV, a blend as a recipe, a bowl's times as a calendar", async ({ request }) => {
+  const csv = await request.get("/api/v1/log");
+  expect(csv.headers()["content-type"]).toContain("text/csv");
+  const lines = (await csv.text()).trim().split("\r\n");
+  const { batches } = await (await request.get("/api/v1/batches")).json();
+  expect(lines[0]).toBe("started,blend,head,purpose,planned_ml,poured_ml,total_g,mixed,on_head,rinsed,closed,soft,slip,grit,shine,again,note");
+  expect(lines.length).toBe(batches.length + 1);
+  const { blends } = await (await request.get("/api/v1/blends")).json();
+  const recipe = await request.get(`/api/v1/blends/${blends[0].id}/recipe`);
+  expect(recipe.headers()["content-type"]).toBe("application/ld+json");
+  expect(await recipe.json()).toMatchObject({ "@type": "Recipe", name: blends[0].name });
+  const times = await (await request.get(`/api/v1/batches/${batches[0].id}/times`)).text();
+  expect(times).toMatch(/^BEGIN:VCALENDAR\r\n/);
+});
+
 test.describe("what is no request of this house", () => {
   test("5 MB, broken JSON, other types", async ({ request }) => {
     await problem(await request.post("/api/v1/paste", { headers: { "content-type": "application/json" }, data: Buffer.from(`{"x":"${"a".repeat(5 * 1024 * 1024)}"}`) }), 413);
@@ -190,7 +205,7 @@ test.describe("ids that are not this household's", () => {
       const rev = (await (await request.get("/api/v1/now")).json()).rev;
       const hair = PASTE.head;
       const answers = [
-        await request.get(`/api/v1/heads/${headId}`), await request.get(`/api/v1/blends/${blendId}`), await request.get(`/api/v1/blends/${blendId}/versions`), await request.get(`/api/v1/batches/${batchId}`),
+        await request.get(`/api/v1/heads/${headId}`), await request.get(`/api/v1/blends/${blendId}`), await request.get(`/api/v1/blends/${blendId}/versions`), await request.get(`/api/v1/blends/${blendId}/recipe`), await request.get(`/api/v1/batches/${batchId}/times`), await request.get(`/api/v1/batches/${batchId}`),
         await request.put(`/api/v1/heads/${headId}`, { data: { name: "x", hair, baseRev: 1 } }), await request.put(`/api/v1/heads/${headId}/removed`, { data: { removed: true } }),
         await request.put(`/api/v1/blends/${blendId}`, { data: { name: "x", versionId: uuid(), baseRev: 1, blend: BLEND } }), await request.put(`/api/v1/blends/${blendId}/removed`, { data: { removed: true } }),
         await post(request, "blends", { id: uuid(), versionId: uuid(), name: "x", headId, blend: BLEND }),

@@ -30,6 +30,7 @@ const batch = `/batches/${going[0].batchId}`;
 await shot("today", "/", WIDE, "light");
 await shot("today-phone-dim", "/", PHONE, "dim");
 await shot("blend", blend("Long-haul mask"), WIDE, "light");
+await shot("versions", `${blend("Coil softener")}/versions`, WIDE, "light");
 await shot("blend-henna-dim", blend("Ferry rust"), WIDE, "dim");
 await shot("blend-phone", blend("Coil softener"), PHONE, "light");
 await shot("bowl", batch, WIDE, "light");

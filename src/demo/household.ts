@@ -23,13 +23,14 @@ const blend = (of: Partial<Blend> & Pick<Blend, "lines">): Blend => ({
   purpose: "mask", liquid: { materialId: "water", tempC: 40 }, target: { word: "cream" }, kitchenTempC: 20, sizing: "likely", ...of,
 });
 
-export interface DemoBlend { readonly name: string; readonly for: Who; readonly blend: Blend }
+export interface DemoBlend { readonly name: string; readonly for: Who; readonly blend: Blend; /** The version before it. */ readonly earlier?: Blend }
 
 export const BLENDS: readonly DemoBlend[] = [
   { name: "Ferry rust", for: "Mina", blend: blend({ purpose: "dyePacked", lines: [part("henna", 9, "g"), part("amla", 1, "g"), fixed("cider-vinegar", 5)], liquid: { materialId: "black-tea", tempC: 38 }, target: { word: "thickPaste" } }) },
   { name: "Rust at the roots", for: "Mina", blend: blend({ purpose: "rootsOnly", roots: { months: 3, share: 0.4 }, lines: [part("henna", 50, "g"), fixed("cider-vinegar", 2)], target: { word: "thickPaste" } }) },
   { name: "Long-haul mask", for: "Mina", blend: blend({ purpose: "soakedMask", lines: [part("brahmi", 2), part("hibiscus-flower", 1), part("marshmallow-root", 1), fixed("yoghurt", 0.75, "cup"), fixed("sesame-oil", 1.5)], target: { word: "cream" } }) },
-  { name: "Coil softener", for: "Seun", blend: blend({ lines: [part("marshmallow-root", 2), part("fenugreek-seed", 1), fixed("aloe-gel", 6), fixed("olive-oil", 1)], target: { word: "pancakeBatter" } }) },
+  { name: "Coil softener", for: "Seun", blend: blend({ lines: [part("marshmallow-root", 2), part("fenugreek-seed", 1), fixed("aloe-gel", 6), fixed("olive-oil", 1)], target: { word: "pancakeBatter" } }),
+    earlier: blend({ lines: [part("marshmallow-root", 2), fixed("aloe-gel", 8), fixed("olive-oil", 2)], target: { word: "drizzle" } }) },
   { name: "Seun’s Sunday slip", for: "Seun", blend: blend({ purpose: "soakedMask", lines: [part("fenugreek-seed", 2), part("moringa-leaf", 1), fixed("banana", 1, "piece"), fixed("castor-oil", 2, "tsp")] }) },
   { name: "Quiet scalp", for: "Bertil", blend: blend({ purpose: "lightCoat", lines: [part("neem-leaf", 1), part("kaolin", 2), fixed("aloe-gel", 2)], target: { word: "pancakeBatter" } }) },
   { name: "Pepper and salt", for: "Bertil", blend: blend({ lines: [part("amla", 3), part("bhringraj", 2), fixed("honey", 2, "tsp"), fixed("rosemary-essential-oil", 5, "drop")], liquid: { materialId: "fenugreek-water", tempC: 22 } }) },
@@ -49,11 +50,13 @@ export interface DemoBatch {
   readonly marks: Readonly<Partial<Record<Mark, number>>>;
   readonly again: Again;
   readonly words: string;
+  /** Made from the version before. */
+  readonly earlier?: true;
 }
 
 /** Paste Sundays, newest last. */
 export const BATCHES: readonly DemoBatch[] = [
-  { blend: "Coil softener", for: "Seun", daysAgo: 171, hour: 10, poured: 1.24, marks: { soft: 3, slip: 4, grit: 2 }, again: "maybe", words: "Too thin, half of it in the bath." },
+  { blend: "Coil softener", for: "Seun", daysAgo: 171, hour: 10, poured: 1.24, marks: { soft: 3, slip: 4, grit: 2 }, again: "maybe", words: "Too thin, half of it in the bath.", earlier: true },
   { blend: "Quiet scalp", for: "Bertil", daysAgo: 171, hour: 14, poured: 0.97, marks: { soft: 2, grit: 1 }, again: "yes", words: "No itch till Thursday. Mina did the powder, no sneezing." },
   { blend: "Ferry rust", for: "Mina", daysAgo: 143, hour: 18, poured: 1.02, marks: { shine: 5, soft: 2, grit: 3 }, again: "yes", words: "Greys copper, the rest warmer. Dry at the ends for a week." },
   { blend: "Seun’s Sunday slip", for: "Seun", daysAgo: 115, hour: 11, poured: 1.06, marks: { soft: 5, slip: 5, grit: 4 }, again: "maybe", words: "Lovely, but banana in the comb. Sieve it next time." },

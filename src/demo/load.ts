@@ -2,7 +2,7 @@ import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";
 import { foldBatch, worksheet, type BatchPayload } from "@/core/batch";
 import { findMaterial } from "@/core/material";
-import { blendForHead, computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import { blendForHead, computePaste, type Blend, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import * as batches from "@/store/batches";
 import * as blends from "@/store/blends";
 import { closeDatabase, database } from "@/store/connection";
@@ -16,7 +16,7 @@ const HOUR_MS = 3_600_000;
 const MINUTE_MS = 60_000;
 const EMPTY_NAME = "Our house";
 
-interface Made { readonly blends: Map<string, string>; readonly heads: Map<string, string>; readonly deviceId: string }
+interface Made { readonly blends: Map<string, string>; readonly earlier: Map<string, string>; readonly heads: Map<string, string>; readonly deviceId: string }
 
 /** Everything a household has, gone. Only for `./run demo --fresh` and tests. */
 export async function emptyDatabase(): Promise<void> {
@@ -25,15 +25,15 @@ export async function emptyDatabase(): Promise<void> {
   for (const table of ["batch_event", "batch", "blend_line", "blend_version", "blend", "head", "device", "person", "setting", "household"]) await knex(table).del();
 }
 
-async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date): Promise<{ id: string; answer: PasteAnswer }> {
+async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date, earlier = false): Promise<{ id: string; answer: PasteAnswer }> {
   const demo = BLENDS.find((one) => one.name === name)!;
   const head = HEADS[who as keyof typeof HEADS];
-  const question: PasteQuestion = { ...blendForHead(demo.blend, HEADS[demo.for], head), head, spoons: "metric" };
+  const question: PasteQuestion = { ...blendForHead((earlier && demo.earlier) || demo.blend, HEADS[demo.for], head), head, spoons: "metric" };
   const result = computePaste(question);
   if (!result.ok) throw new Error(`${name}: ${JSON.stringify(result.problems)}`);
   const id = uuid();
   await batches.insertBatch(write, {
-    id, versionId: made.blends.get(name)!, headId: made.heads.get(who)!, blendName: name, headName: who, question, answer: result.value,
+    id, versionId: (earlier ? made.earlier : made.blends).get(name)!, headId: made.heads.get(who)!, blendName: name, headName: who, question, answer: result.value,
     figures: [...question.lines.map((line) => line.materialId), question.liquid.materialId].map((material) => findMaterial(material)!), startsAt, createdAt: startsAt,
   });
   return { id, answer: result.value };
@@ -51,7 +51,7 @@ async function happen(write: Write, made: Made, batchId: string, events: readonl
 export async function loadDemo(now: Date, timeZone: string): Promise<string> {
   const householdId = uuid();
   await insertHousehold(database(), { id: householdId, name: HOUSE_NAME, createdAt: now });
-  const made: Made = { blends: new Map(), heads: new Map(), deviceId: uuid() };
+  const made: Made = { blends: new Map(), earlier: new Map(), heads: new Map(), deviceId: uuid() };
   const later = (date: Date, minutes: number) => new Date(date.getTime() + minutes * MINUTE_MS);
 
   await inTransaction(householdId, async (write) => {
@@ -62,18 +62,23 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
       made.heads.set(name, id);
       await insertHead(write, { id, name, hair, createdAt: later(now, i - 300_000) });
     }
-    for (const { name, for: who, blend } of BLENDS) {
-      const [id, versionId] = [uuid(), uuid()];
-      made.blends.set(name, versionId);
+    for (const { name, for: who, blend, earlier } of BLENDS) {
+      const id = uuid();
       await blends.insertBlend(write, { id, name, createdAt: now });
-      await blends.insertVersion(write, { blendId: id, versionId, name, headId: made.heads.get(who)!, blend, deviceId: made.deviceId, createdAt: now });
+      const add = async (content: Blend, createdAt: Date, remember: Map<string, string>) => {
+        const versionId = uuid();
+        remember.set(name, versionId);
+        await blends.insertVersion(write, { blendId: id, versionId, name, headId: made.heads.get(who)!, blend: content, deviceId: made.deviceId, createdAt });
+      };
+      if (earlier) await add(earlier, later(now, -180 * 24 * 60), made.earlier);
+      await add(blend, later(now, -70 * 24 * 60), made.blends);
     }
   });
 
   for (const past of BATCHES) {
     await inTransaction(householdId, async (write) => {
       const startsAt = DateTime.fromJSDate(now).setZone(timeZone).minus({ days: past.daysAgo }).set({ hour: past.hour, minute: 0, second: 0, millisecond: 0 }).toJSDate();
-      const { id, answer } = await begin(write, made, past.blend, past.for, startsAt);
+      const { id, answer } = await begin(write, made, past.blend, past.for, startsAt, past.earlier);
       const sheet = worksheet(answer);
       const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
       const events: [Date, BatchPayload][] = [[later(startsAt, sheet.mixedMin), { kind: "poured", ml: Math.round((plannedMl * past.poured) / 5) * 5 }]];

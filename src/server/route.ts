@@ -85,6 +85,7 @@ async function answer<I extends object>(
       input: parsed.value, params: Object.fromEntries(given), query: new URL(request.url).searchParams, household,
       settings: await readSettings(household.id), deviceId: device.id,
     });
+    if (value instanceof Response) return value;
     const headers = new Headers({ "content-type": "application/json; charset=utf-8", "cache-control": "no-store" });
     if (writes && device.fresh) headers.append("set-cookie", `${DEVICE_COOKIE}=${device.id}; Path=/; HttpOnly; SameSite=Strict; Max-Age=31536000`);
     return new Response(JSON.stringify(value ?? {}), { status: 200, headers });
@@ -95,6 +96,10 @@ async function answer<I extends object>(
     return problemJson(new Refusal(500, "Something went wrong here. Nothing was saved."));
   }
 }
+
+/** An answer that is a file of its own format. */
+export const fileOf = (body: string | ReadableStream<Uint8Array>, type: string, name: string): Response =>
+  new Response(body, { headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"`, "cache-control": "no-store" } });
 
 /** A route that computes or reads; stores nothing. */
 export const reads = (use: (asked: Asked<object>) => Promise<unknown>): Handler =>

@@ -127,6 +127,7 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
               <ul>{heads.map((head) => <li key={head.id}><Link className="pressable flex min-h-11 items-center" href={`/blend?batch=${batch.id}&head=${head.id}`}>{head.name}</Link></li>)}</ul>
             </Sheet>
             <Button look="text" onClick={() => window.print()}>print</Button>
+            <a href={`/api/v1/batches/${batch.id}/times`} className="pressable flex min-h-11 items-center">times for a calendar</a>
             {blendId && <Link href={`/blend/${blendId}`} className="pressable flex min-h-11 items-center">the blend</Link>}
           </div>
           {/* On paper the cautions stand where the taps are on the screen. */}

@@ -31,6 +31,7 @@ export function LogView({ batches, heads, filter, older, timeZone, nowMs }: LogV
         </label>
         <button type="submit" className="min-h-11 rounded-[3px] border-[1.5px] border-ink px-4 py-2 hover:bg-sunk">Look</button>
         {(filter.head || filter.text) && <Link href="/log" className="pressable flex min-h-11 items-center">everything</Link>}
+        <a href="/api/v1/log" className="pressable flex min-h-11 items-center sm:ml-auto">the whole log as a table (CSV)</a>
       </form>
       {batches.length === 0 && <p className="mt-8 text-lg">{filter.head || filter.text ? "Nothing like that was made." : <>Nothing has been made yet. <Link href="/blend" className="pressable">Blend the first bowl</Link>.</>}</p>}
       {days.map((day) => {

@@ -1,0 +1,15 @@
+import { PLAIN_HEAD } from "@/core/head";
+import { recipeOf } from "@/server/formats/recipe";
+import { answerOf } from "@/server/paste";
+import { notFound } from "@/server/refusal";
+import { fileOf, reads } from "@/server/route";
+import { findBlend } from "@/store/blends";
+import { findHead } from "@/store/heads";
+
+export const GET = reads(async ({ household, settings, params }) => {
+  const saved = await findBlend(household.id, params.id);
+  if (!saved) throw notFound();
+  const head = saved.headId ? await findHead(household.id, saved.headId) : undefined;
+  const question = { ...saved.blend, head: head?.hair ?? PLAIN_HEAD, spoons: settings.spoons };
+  return fileOf(JSON.stringify(recipeOf(saved.name, answerOf(question), question), null, 2), "application/ld+json", "blend.jsonld");
+});

@@ -1,0 +1,53 @@
+import fc from "fast-check";
+import ICAL from "ical.js";
+import Papa from "papaparse";
+import { testAnswer, TEST_QUESTION } from "../../../checks/testHouse";
+import { worksheet } from "@/core/batch";
+import { csvOf } from "./logCsv";
+import { recipeOf } from "./recipe";
+import { timesOf } from "./times";
+
+const answer = testAnswer();
+
+describe("iCalendar, read back by ical.js", () => {
+  const read = (startsAtMs: number, blendName = "Rust; with, commas\nand 🌿") => {
+    const text = timesOf({ id: "b1", blendName, headName: "Ada", startsAtMs, question: TEST_QUESTION, answer });
+    expect(text.split("\r\n").every((line) => Buffer.byteLength(line) <= 75)).toBe(true);
+    return new ICAL.Component(ICAL.parse(text)).getAllSubcomponents("vevent").map((event) => new ICAL.Event(event));
+  };
+  test("the steps stand where the worksheet puts them, across a night when the clocks change", () => {
+    const start = Date.UTC(2026, 9, 25, 0, 15); // in Berlin an hour is lived twice that night
+    const events = read(start);
+    const { steps } = worksheet(answer);
+    expect(events.length).toBe(5);
+    for (const event of events) {
+      const step = steps.find(({ id }) => event.uid === `b1-${id}@infusing`)!;
+      expect(event.startDate.toJSDate().getTime()).toBe(start + step.startMin * 60_000);
+      expect(event.endDate.toJSDate().getTime() - event.startDate.toJSDate().getTime()).toBe(Math.max(1, step.durationMin) * 60_000);
+    }
+  });
+  test("names with signs of the format in them come back whole", () => {
+    expect(read(0, 'a;b,c\\d "e" <f>')[0].summary).toContain('a;b,c\\d "e" <f>');
+  });
+});
+
+describe("CSV, read back by papaparse", () => {
+  test("any text comes back as it was, but for what a spreadsheet would run", () => {
+    fc.assert(fc.property(fc.array(fc.tuple(fc.string(), fc.string()), { minLength: 1, maxLength: 8 }), (rows) => {
+      const { data } = Papa.parse<string[]>(csvOf([["a", "b"], ...rows]), { newline: "\r\n" });
+      const back = data.slice(1, 1 + rows.length);
+      for (const [i, row] of rows.entries()) for (const [j, text] of row.entries()) expect([text, `'${text}`]).toContain(back[i][j]);
+    }));
+  });
+  test.each(["=1+1", "+1", "-1", "@SUM(A1)", "\tx", "=HYPERLINK(\"http://x\")"])("%j opens as text", (text) => {
+    expect(Papa.parse<string[]>(csvOf([["x", text]])).data[0][1]).toBe(`'${text}`);
+  });
+});
+
+test("the recipe names everything that goes in, and each step of the work", () => {
+  const recipe = JSON.parse(JSON.stringify(recipeOf("A <b>mask</b>", answer, TEST_QUESTION)));
+  expect(recipe).toMatchObject({ "@context": "https://schema.org", "@type": "Recipe", name: "A <b>mask</b>", recipeCategory: "mask" });
+  expect(recipe.recipeIngredient.join()).toMatch(/amla \d+ g .*honey 21 g.*warm water \d+ ml/);
+  expect(recipe.recipeInstructions.map((step: { "@type": string }) => step["@type"])).toEqual(worksheet(answer).steps.map(() => "HowToStep"));
+  for (const key of ["prepTime", "performTime", "totalTime"]) expect(recipe[key]).toMatch(/^PT\d+M$/);
+});
