@@ -51,6 +51,16 @@ test("ids, times and zones are checked by shape", () => {
   expect(codes(NewHeadInput, { id: ID, name: "x".repeat(121), hair: PASTE.head })).toEqual(["name tooLarge"]);
 });
 
+test("names of the language itself, and a well without a bottom, are refused at their place", () => {
+  for (const key of ["constructor", "__proto__", "prototype"]) {
+    const body = JSON.parse(JSON.stringify(PASTE).replace('"liquid":{', `"liquid":{"${key}":{"x":1},`));
+    expect(codes(PasteInput, body)).toEqual([`liquid.${key} unknownField`]);
+  }
+  let well: unknown = 1;
+  for (let i = 0; i < 50_000; i++) well = [well];
+  expect(codes(PasteInput, { ...PASTE, lines: well })[0]).toMatch(/^lines\.0.* unknownField$/);
+});
+
 test("ten thousand extra keys are refused without listing them all", () => {
   const flood = { ...PASTE, ...Object.fromEntries(Array.from({ length: 10_000 }, (_, i) => [`k${i}`, i])) };
   expect(codes(PasteInput, flood).length).toBeLessThanOrEqual(20);

@@ -25,10 +25,29 @@ function detailOf(name: string, error: ValidationError): Problem["detail"] {
 }
 
 const MOST_PROBLEMS = 20;
+/** Nothing that a client may send is nested deeper. */
+const MOST_DEPTH = 12;
+/** Names that mean something to the language itself and trip the libraries below. */
+const RESERVED = new Set(["__proto__", "constructor", "prototype"]);
+
+/** The path of a key that no input has: a reserved name, or one nested beyond reason. Walks without recursion. */
+function strangePath(body: object): string | undefined {
+  const rest: { readonly value: object; readonly path: string; readonly depth: number }[] = [{ value: body, path: "", depth: 1 }];
+  for (let at = rest.pop(); at; at = rest.pop()) {
+    for (const [key, value] of Object.entries(at.value)) {
+      const path = at.path ? `${at.path}.${key}` : key;
+      if (RESERVED.has(key) || at.depth > MOST_DEPTH) return path;
+      if (typeof value === "object" && value !== null) rest.push({ value, path, depth: at.depth + 1 });
+    }
+  }
+  return undefined;
+}
 
 /** Checks the shape of what a client sent; ranges and sense are checked by the core, once. */
 export function parseInput<T extends object>(kind: new () => T, body: unknown): Result<T> {
   if (typeof body !== "object" || body === null || Array.isArray(body)) return refuse({ field: "", code: "required" });
+  const strange = strangePath(body);
+  if (strange !== undefined) return refuse({ field: strange, code: "unknownField" });
   const instance = plainToInstance(kind, body, { exposeDefaultValues: true });
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, stopAtFirstError: true, forbidUnknownValues: true });
   return errors.length === 0 ? ok(instance) : refuse(...problemsIn(errors, "").slice(0, MOST_PROBLEMS));

@@ -43,7 +43,7 @@ test.each<[unknown, string]>([
   [{ kind: "poured", ml: -1 }, "payload.ml tooSmall"], [{ kind: "poured", ml: "ten" }, "payload.ml notANumber"],
   [{ kind: "marked", mark: "soft", value: 6 }, "payload.value unknownChoice"], [{ kind: "said", word: "meh" }, "payload.word unknownChoice"],
   [{ kind: "ticked", step: "dance", done: true }, "payload.step unknownChoice"], [{ kind: "exploded" }, "payload.kind unknownChoice"],
-  [{ kind: "noted", text: 5 }, "payload.text notText"],
+  [{ kind: "noted", text: 5 }, "payload.text notText"], [{ kind: "closed", why: "bored" }, "payload.why unknownField"], [{ kind: ["closed"] }, "payload.kind unknownChoice"], [{}, "payload.kind unknownChoice"],
 ])("%j is refused", (payload, expected) => {
   expect(checkPayload(payload as BatchPayload).map(({ field, code }) => `${field} ${code}`)).toContain(expected);
 });

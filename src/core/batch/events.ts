@@ -41,8 +41,19 @@ export interface BatchEvent {
   readonly atMs: number;
 }
 
+/** What each kind of event says beside its kind; anything more is refused, since events are kept for good. */
+const FIELDS: Readonly<Record<BatchPayload["kind"], readonly string[]>> = {
+  ticked: ["step", "done"], poured: ["ml"], said: ["word"], reached: ["stage"], noted: ["text"], marked: ["mark", "value"], again: ["again"], closed: [], reopened: [], withdrawn: ["eventId"],
+};
+
 /** Every problem with a payload of an unknown client. */
 export function checkPayload(payload: BatchPayload, field = "payload"): Problem[] {
+  if (typeof payload.kind !== "string" || !Object.hasOwn(FIELDS, payload.kind)) return [{ field: `${field}.kind`, code: "unknownChoice" }];
+  const strange = Object.keys(payload).find((key) => key !== "kind" && !FIELDS[payload.kind].includes(key));
+  return strange === undefined ? checkContent(payload, field) : [{ field: `${field}.${strange}`, code: "unknownField" }];
+}
+
+function checkContent(payload: BatchPayload, field: string): Problem[] {
   const among = (name: string, value: unknown, list: readonly unknown[]): Problem[] =>
     list.includes(value) ? [] : [{ field: `${field}.${name}`, code: "unknownChoice" }];
   switch (payload.kind) {
@@ -65,6 +76,5 @@ export function checkPayload(payload: BatchPayload, field = "payload"): Problem[
     case "closed":
     case "reopened": return [];
     case "withdrawn": return typeof payload.eventId === "string" ? [] : [{ field: `${field}.eventId`, code: "notText" }];
-    default: return [{ field: `${field}.kind`, code: "unknownChoice" }];
   }
 }

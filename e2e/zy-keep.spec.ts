@@ -1,0 +1,35 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { gzipSync } from "node:zlib";
+import { expect, test, type APIRequestContext } from "@playwright/test";
+import { emptyDatabase } from "../src/demo/load";
+
+const folder = mkdtempSync(join(tmpdir(), "infusing-keep-"));
+const run = (...args: string[]) => execFileSync("./run", args, { encoding: "utf8", stdio: ["ignore", "pipe", "pipe"], env: { ...process.env, DATA_DIR: folder } });
+
+async function book(request: APIRequestContext) {
+  const get = async (path: string) => (await request.get(`/api/v1/${path}`)).json();
+  return { heads: await get("heads"), blends: await get("blends"), batches: await get("batches"), settings: await get("settings"), rev: (await get("now")).rev };
+}
+
+test("backed up while it is served, emptied, restored: all there", async ({ request }) => {
+  test.setTimeout(90_000);
+  const before = await book(request);
+  const file = join(folder, "book.sql.gz");
+  run("backup", file);
+  await emptyDatabase();
+  expect((await request.get("/api/v1/heads")).status()).toBe(503);
+  run("restore", file);
+  expect(await book(request)).toEqual(before);
+});
+
+test("what is no backup changes nothing", async ({ request }) => {
+  const before = await book(request);
+  const [broken, foreign] = [join(folder, "broken.gz"), join(folder, "foreign.gz")];
+  writeFileSync(broken, gzipSync("CREATE TABLE `household` (x);".repeat(500)).subarray(0, 60));
+  writeFileSync(foreign, gzipSync("DROP TABLE household;"));
+  for (const file of [broken, foreign, join(folder, "nowhere.gz")]) expect(() => run("restore", file)).toThrow();
+  expect(await book(request)).toEqual(before);
+});
