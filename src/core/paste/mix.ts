@@ -71,6 +71,7 @@ export function mix(
   const parts = entered.filter((e) => e.role === "part").map((e) => e.thing);
   const fixed = entered.filter((e) => e.role === "fixed").map((e) => e.thing);
   const sum = (things: readonly Thing[]) => things.reduce((total, t) => total + t.massG, 0);
+  const heaviestFixed = heaviest(entered.map((e) => (e.role === "fixed" ? e.thing.massG : 0)));
   const partsG = sum(parts);
   const fixedG = sum(fixed);
   const givenG = blend.liquid.amountMl === undefined ? undefined : blend.liquid.amountMl * liquidMaterial.bulkDensityGPerMl.value;
@@ -80,7 +81,7 @@ export function mix(
   let obstruction: Obstruction | undefined;
   if (givenG !== undefined) {
     scale = totalG === undefined ? 1 : (totalG - fixedG - givenG) / partsG;
-    if (scale <= 0) [scale, obstruction] = [1, { why: "fixedTooMuch" }];
+    if (scale <= 0) [scale, obstruction] = [1, { why: "fixedTooMuch", line: heaviestFixed }];
     liquidG = givenG;
   } else if (totalG === undefined) {
     const solved = solveAmountG(entered.map((e) => e.thing), liquid, phi);
@@ -89,7 +90,7 @@ export function mix(
   } else {
     const solved = solveForTotal(parts, fixed, liquid, phi, totalG);
     if (pullPerG(liquid, phi) >= 0) obstruction = { why: "cannotThin" };
-    else if (!solved || solved.scale <= 0) obstruction = { why: "fixedTooMuch", line: heaviest(entered.map((e) => (e.role === "fixed" ? e.thing.massG : 0))) };
+    else if (!solved || solved.scale <= 0) obstruction = { why: "fixedTooMuch", line: heaviestFixed };
     else {
       scale = solved.scale;
       liquidG = solved.liquidG;
@@ -99,7 +100,7 @@ export function mix(
       scale = Math.max((totalG - fixedG) / partsG, 0);
       const scaled = entered.map((e) => (e.role === "part" ? { ...e.thing, massG: e.thing.massG * scale } : e.thing));
       obstruction ??= obstructionIn(scaled, liquid, phi, entered.map((e) => e.role));
-      if (scale === 0) [scale, obstruction] = [1, { why: "fixedTooMuch", line: heaviest(fixed.map((t) => t.massG)) }];
+      if (scale === 0) [scale, obstruction] = [1, { why: "fixedTooMuch", line: heaviestFixed }];
     }
   }
   if (!obstruction && givenG === undefined && liquid.holdingMlPerG > 0 && liquidG > HARDLY * partsG * scale) obstruction = { why: "hardlyThins" };

@@ -189,6 +189,11 @@ describe("what stands in the way", () => {
   test("a litre of yoghurt is more than the head takes", () => {
     expect(obstacle({ lines: [line("amla", 30), line("yoghurt", 1500, "g", "fixed")] })).toMatchObject({ why: "fixedTooMuch", line: 1 });
   });
+  test("too much of something thin is named by its own line, wherever it stands", () => {
+    const lines = [line("amla", 30), line("bhringraj", 10), line("honey", 20, "g", "fixed"), line("lemon-juice", 1500, "g", "fixed")];
+    expect(obstacle({ lines, target: { word: "thickPaste" } })).toMatchObject({ why: "fixedTooMuch", line: 3 });
+    expect(obstacle({ lines, liquid: { materialId: "water", tempC: 40, amountMl: 50 } })).toMatchObject({ why: "fixedTooMuch", line: 3 });
+  });
   test("a given amount is judged, not solved: dry, then running", () => {
     const given = (amountMl: number) => answerTo({ ...MASK, sizing: "asGiven", liquid: { materialId: "water", tempC: 40, amountMl }, lines: [line("amla", 50)] });
     expect(given(20).verdict.state).toBe("stillDry");

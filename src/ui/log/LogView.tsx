@@ -57,7 +57,7 @@ function LogBowl({ batch, scaleMl, timeZone }: { batch: StoredBatch; scaleMl: nu
     <li className="grid grid-cols-[7rem_1fr] items-start gap-3">
       <SmallBowl layers={batch.answer.layers} totalMl={batch.answer.totalMl} scaleMl={scaleMl} />
       <div className="min-w-0">
-        <Link href={`/batches/${batch.id}`} className="pressable inline-block min-h-8 break-words font-semibold">{batch.blendName}</Link>
+        <Link href={`/batches/${batch.id}`} className="pressable inline-flex min-h-11 items-center break-words font-semibold md:min-h-8">{batch.blendName}</Link>
         <span className="block text-sm">{batch.headName}, {clockWords(batch.startsAtMs, timeZone)}, {roundTo(batch.answer.totalG.mid, grainOf(batch.answer.head.pasteG))} g</span>
         <span className="block text-sm text-quiet">{verdict}</span>
         {batch.note && <span className="line-clamp-2 block break-words text-sm italic">{batch.note}</span>}
