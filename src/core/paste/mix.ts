@@ -45,6 +45,13 @@ export interface Mix {
   readonly obstruction?: Obstruction;
 }
 
+/** How far the parts are scaled, how much liquid goes in, and why it may be none. */
+interface Amounts {
+  readonly scale: number;
+  readonly liquidG: number;
+  readonly obstruction?: Obstruction;
+}
+
 /** A liquid that holds water itself is no use beyond this many grams per gram of powder. */
 const HARDLY = 8;
 
@@ -71,39 +78,34 @@ export function mix(
   const parts = entered.filter((e) => e.role === "part").map((e) => e.thing);
   const fixed = entered.filter((e) => e.role === "fixed").map((e) => e.thing);
   const sum = (things: readonly Thing[]) => things.reduce((total, t) => total + t.massG, 0);
-  const heaviestFixed = heaviest(entered.map((e) => (e.role === "fixed" ? e.thing.massG : 0)));
+  const roles = entered.map((e) => e.role);
+  const tooMuch: Obstruction = { why: "fixedTooMuch", line: heaviest(entered.map((e) => (e.role === "fixed" ? e.thing.massG : 0))) };
   const partsG = sum(parts);
   const fixedG = sum(fixed);
   const givenG = blend.liquid.amountMl === undefined ? undefined : blend.liquid.amountMl * liquidMaterial.bulkDensityGPerMl.value;
 
-  let scale = 1;
-  let liquidG = 0;
-  let obstruction: Obstruction | undefined;
-  if (givenG !== undefined) {
-    scale = totalG === undefined ? 1 : (totalG - fixedG - givenG) / partsG;
-    if (scale <= 0) [scale, obstruction] = [1, { why: "fixedTooMuch", line: heaviestFixed }];
-    liquidG = givenG;
-  } else if (totalG === undefined) {
-    const solved = solveAmountG(entered.map((e) => e.thing), liquid, phi);
-    if (solved === undefined) obstruction = obstructionIn(entered.map((e) => e.thing), liquid, phi, entered.map((e) => e.role));
-    liquidG = solved ?? 0;
-  } else {
+  const amounts = (): Amounts => {
+    if (givenG !== undefined) {
+      const scale = totalG === undefined ? 1 : (totalG - fixedG - givenG) / partsG;
+      return scale > 0 ? { scale, liquidG: givenG } : { scale: 1, liquidG: givenG, obstruction: tooMuch };
+    }
+    if (totalG === undefined) {
+      const solved = solveAmountG(entered.map((e) => e.thing), liquid, phi);
+      return solved === undefined ? { scale: 1, liquidG: 0, obstruction: obstructionIn(entered.map((e) => e.thing), liquid, phi, roles) } : { scale: 1, liquidG: solved };
+    }
+    const cannotThin = pullPerG(liquid, phi) >= 0;
     const solved = solveForTotal(parts, fixed, liquid, phi, totalG);
-    if (pullPerG(liquid, phi) >= 0) obstruction = { why: "cannotThin" };
-    else if (!solved || solved.scale <= 0) obstruction = { why: "fixedTooMuch", line: heaviestFixed };
-    else {
-      scale = solved.scale;
-      liquidG = solved.liquidG;
-    }
-    if (liquidG < 0 || obstruction?.why === "cannotThin") {
-      liquidG = 0;
-      scale = Math.max((totalG - fixedG) / partsG, 0);
-      const scaled = entered.map((e) => (e.role === "part" ? { ...e.thing, massG: e.thing.massG * scale } : e.thing));
-      obstruction ??= obstructionIn(scaled, liquid, phi, entered.map((e) => e.role));
-      if (scale === 0) [scale, obstruction] = [1, { why: "fixedTooMuch", line: heaviestFixed }];
-    }
-  }
-  if (!obstruction && givenG === undefined && liquid.holdingMlPerG > 0 && liquidG > HARDLY * partsG * scale) obstruction = { why: "hardlyThins" };
+    if (!cannotThin && (!solved || solved.scale <= 0)) return { scale: 1, liquidG: 0, obstruction: tooMuch };
+    if (!cannotThin && solved && solved.liquidG >= 0) return solved;
+    // No liquid helps: the bowl is shown without any, the parts making up the weight.
+    const scale = (totalG - fixedG) / partsG;
+    if (scale <= 0) return { scale: 1, liquidG: 0, obstruction: tooMuch };
+    const scaled = entered.map((e) => (e.role === "part" ? { ...e.thing, massG: e.thing.massG * scale } : e.thing));
+    return { scale, liquidG: 0, obstruction: cannotThin ? { why: "cannotThin" } : obstructionIn(scaled, liquid, phi, roles) };
+  };
+  const { scale, liquidG, obstruction: found } = amounts();
+  const hardly = givenG === undefined && liquid.holdingMlPerG > 0 && liquidG > HARDLY * partsG * scale;
+  const obstruction: Obstruction | undefined = found ?? (hardly ? { why: "hardlyThins" } : undefined);
 
   const lines = entered.map(({ line, material, role, mass }): MixedLine => {
     if (role === "fixed" || scale === 1) return { line, material, count: line.amount, mass };
