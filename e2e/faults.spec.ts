@@ -64,6 +64,30 @@ test.describe("bad input: one clear line at its field, nothing lost", () => {
   });
 });
 
+test("taps that cannot be sent outlive their page, and arrive once", async ({ page, context }) => {
+  const { batches } = await (await page.request.get("/api/v1/batches?text=Ferry")).json();
+  const open = batches.find((batch: { closedMs?: number }) => batch.closedMs === undefined);
+  const poured = async () => (await (await page.request.get(`/api/v1/batches/${open.id}`)).json()).state.pouredMl;
+  const before = await poured();
+  await context.route("**/events", (route) => route.abort());
+  await page.goto(`/batches/${open.id}`);
+  for (const ml of ["11", "22"]) {
+    await page.getByLabel("or ml").fill(ml);
+    await page.getByRole("button", { name: "Poured", exact: true }).click();
+  }
+  await expect(page.getByText(/2 taps are waiting to be sent/)).toBeVisible();
+  await expect(page.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
+  await page.close();
+  expect(await poured()).toBe(before);
+  await context.unroute("**/events");
+  const again = await context.newPage();
+  await again.goto(`/batches/${open.id}`);
+  await expect(again.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
+  await expect.poll(async () => (await (await again.request.get(`/api/v1/batches/${open.id}`)).json()).state.pouredMl).toBe(before + 33);
+  await again.reload();
+  await expect(again.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
+});
+
 test.describe("the database stopped in the middle of a save, and started again", () => {
   const { DB_DIR: dir = "", DB_PORT: port = "", DB_SOCKET: socket = "" } = process.env;
   const pidFile = join(dir, "mariadbd.pid");

@@ -68,7 +68,7 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
         {closed && <strong> Closed {momentWords(state.closedMs!, timeZone, nowMs)}.</strong>}
       </p>
       {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}; today’s is {PASTE_MODEL}. What stands here is what was computed then.</p>}
-      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent; keep this page open.` : trouble}</p>
+      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.` : trouble}</p>
 
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13.5rem] print:gap-x-5">
         <section aria-label="The order of work">

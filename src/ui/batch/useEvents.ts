@@ -14,6 +14,26 @@ interface Waiting {
 
 const SEQUENCE_KEY = "infusing-sequence";
 const RETRY_MS = 2500;
+/** What has not arrived yet, by bowl; the shape is part of its name. */
+const OUTBOX = "infusing-outbox-1:";
+
+function readOutbox(batchId: string): readonly Waiting[] {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(OUTBOX + batchId) ?? "[]");
+    return Array.isArray(kept) ? kept : [];
+  } catch {
+    return [];
+  }
+}
+
+function writeOutbox(batchId: string, queue: readonly Waiting[]): void {
+  try {
+    if (queue.length > 0) localStorage.setItem(OUTBOX + batchId, JSON.stringify(queue));
+    else localStorage.removeItem(OUTBOX + batchId);
+  } catch {
+    // A full or forbidden storage: the page still holds the taps and goes on sending.
+  }
+}
 
 /** This device's next number; a device's own events are ordered by it. */
 function nextSequence(): number {
@@ -32,7 +52,7 @@ export interface Events {
 
 /**
  * A bowl's events: each tap shows at once, goes out in order, and is sent again until it arrives. What is still
- * waiting is said on the page; while the page is open nothing is lost.
+ * waiting is said on the page, and kept on the device until it arrived, also when the page is closed.
  */
 export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], firstRev: number): Events {
   const [arrived, setArrived] = useState(firstEvents);
@@ -44,6 +64,14 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
   const happen = useCallback((payload: BatchPayload) => {
     setQueue((now) => [...now, { id: uuid(), payload, deviceSeq: nextSequence(), revSeen: rev.current, deviceClock: new Date().toISOString() }]);
   }, []);
+
+  const opened = useRef(false);
+  useEffect(() => {
+    if (opened.current) return writeOutbox(batchId, queue);
+    opened.current = true;
+    const left = readOutbox(batchId);
+    if (left.length > 0) setQueue((now) => [...left, ...now]);
+  }, [queue, batchId]);
 
   useEffect(() => {
     if (queue.length === 0 || sending.current) return;

@@ -57,7 +57,7 @@ export function Strip({ going, timeZone, nowMs, backH = BACK_H, aheadH = AHEAD_H
         </div>
       )}
       <div className="relative h-4 text-xs text-quiet">
-        {hours.filter((ms) => Math.abs(x(ms) - x(nowMs)) > 110).map((ms) => <span key={ms} className="absolute -translate-x-1/2" style={{ left: `${x(ms) / 10}%` }}>{x(ms) > 20 && x(ms) < 980 ? clockWords(ms, timeZone) : ""}</span>)}
+        {hours.filter((ms) => Math.abs(x(ms) - x(nowMs)) > 140).map((ms) => <span key={ms} className="absolute -translate-x-1/2" style={{ left: `${x(ms) / 10}%` }}>{x(ms) > 20 && x(ms) < 980 ? clockWords(ms, timeZone) : ""}</span>)}
         <span className="absolute -translate-x-1/2 font-semibold text-ink" style={{ left: `${x(nowMs) / 10}%` }}>now {clockWords(nowMs, timeZone)}</span>
       </div>
     </div>

@@ -52,7 +52,7 @@ export function TodayView({ going, blends, timeZone, nowMs, houseName, gone }: T
               <Link href={`/blend/${blend.id}`} className="group block">
                 <SmallBowl layers={blend.layers} totalMl={blend.totalMl} scaleMl={scaleMl} />
                 <span className="pressable mt-1 block break-words font-semibold">{blend.name}</span>
-                <span className="block text-sm text-quiet">{PURPOSE_NAME[blend.purpose as PurposeId]}{blend.headName ? ` for ${blend.headName}` : ""}, about {blend.totalG} g</span>
+                <span className="block text-sm text-quiet">{PURPOSE_NAME[blend.purpose as PurposeId]}{blend.headName ? ` for ${blend.headName}` : ""}, about {blend.totalG}&nbsp;g</span>
               </Link>
             </li>
           ))}
