@@ -14,6 +14,7 @@ interface Waiting {
 
 const SEQUENCE_KEY = "infusing-sequence";
 const RETRY_MS = 2500;
+const MOST_AT_ONCE = 100;
 /** What has not arrived yet, by bowl; the shape is part of its name. */
 const OUTBOX = "infusing-outbox-1:";
 
@@ -60,6 +61,7 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
   const [trouble, setTrouble] = useState<string>();
   const rev = useRef(firstRev);
   const sending = useRef(false);
+  const atOnce = useRef(MOST_AT_ONCE);
 
   const happen = useCallback((payload: BatchPayload) => {
     setQueue((now) => [...now, { id: uuid(), payload, deviceSeq: nextSequence(), revSeen: rev.current, deviceClock: new Date().toISOString() }]);
@@ -78,14 +80,19 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
     let timer: ReturnType<typeof setTimeout> | undefined;
     const flush = async () => {
       sending.current = true;
-      const batch = queue.slice(0, 100);
+      const batch = queue.slice(0, atOnce.current);
       const answer = await send<{ rev: number; events: BatchEvent[] }>("POST", `batches/${batchId}/events`, { events: batch });
       sending.current = false;
       if (answer.ok) {
         rev.current = answer.value.rev;
+        atOnce.current = MOST_AT_ONCE;
         setArrived(answer.value.events);
         setTrouble(undefined);
         setQueue((now) => now.filter((one) => !batch.some((sent) => sent.id === one.id)));
+      } else if (answer.status >= 400 && answer.status < 500 && batch.length > 1) {
+        // One among them is refused; alone, the others still arrive.
+        atOnce.current = 1;
+        setQueue((now) => [...now]);
       } else if (answer.status >= 400 && answer.status < 500) {
         // The house refused it for good; sending it again would change nothing.
         setTrouble([answer.title, ...answer.errors.map((error) => error.message)].join(" "));
