@@ -5,7 +5,8 @@ import { insertBatch } from "@/store/batches";
 import { insertBlend, insertVersion } from "@/store/blends";
 import { database } from "@/store/connection";
 import { insertHead } from "@/store/heads";
-import { insertHousehold, noteDevice } from "@/store/household";
+import { noteDevice } from "@/store/devices";
+import { insertHousehold } from "@/store/household";
 import { migrate } from "@/store/migrations";
 import { inTransaction } from "@/store/transaction";
 
@@ -45,7 +46,7 @@ export async function makeTestHouse(name = "A test house"): Promise<TestHouse> {
     await insertBlend(write, { id: house.blendId, name: "Blend" });
     await insertVersion(write, { blendId: house.blendId, versionId: house.versionId, name: "Blend", headId: house.headId, blend: TEST_BLEND, deviceId: house.deviceId });
     await insertBatch(write, {
-      id: house.batchId, versionId: house.versionId, headId: house.headId, blendName: "Blend", headName: "Head", question: TEST_QUESTION, answer: testAnswer(), figures: [], startsAt: new Date(),
+      id: house.batchId, versionId: house.versionId, blendId: house.blendId, headId: house.headId, blendName: "Blend", headName: "Head", question: TEST_QUESTION, answer: testAnswer(), figures: [], startsAt: new Date(),
     });
   });
   return house;

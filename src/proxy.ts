@@ -1,12 +1,49 @@
+import { hostname } from "node:os";
 import { NextResponse, type NextRequest } from "next/server";
+import { visitorOf } from "@/server/visitor";
 
-const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|\[::1\])(:\d+)?$/;
+const LOOPBACK = /^(localhost|127(\.\d{1,3}){3}|\[::1\])$/;
+const ADDRESS = /^(\d{1,3}(\.\d{1,3}){3}|\[[0-9a-f:]+\])$/i;
+/** The one page that a stranger sees. */
+const DOOR = "/enter";
 
-/** Only this machine may ask, by a name of its own: a foreign name that was pointed here gets no page, route or file. */
-export function proxy(request: NextRequest) {
-  if (LOOPBACK.test(request.headers.get("host") ?? "")) return NextResponse.next();
-  return NextResponse.json(
-    { type: "about:blank", title: "This house answers on this machine only.", status: 403 },
-    { status: 403, headers: { "content-type": "application/problem+json; charset=utf-8" } },
-  );
+/** A name that nobody else can point at this machine: an address itself, or its own name. */
+const ownName = (host: string): boolean => LOOPBACK.test(host) || ADDRESS.test(host) || [hostname(), `${hostname()}.local`].includes(host);
+
+/** What a page may load and do: its own files and nothing else; scripts only by the nonce of this answer. */
+function policy(nonce: string): string {
+  const development = process.env.NODE_ENV === "development" ? " 'unsafe-eval'" : "";
+  return [
+    "default-src 'none'", `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development}`, "worker-src 'self'", "connect-src 'self'", "img-src 'self' data:", "font-src 'self'",
+    // Components set single properties on elements (a colour, a height); sheets come from this house only.
+    `style-src 'self' 'nonce-${nonce}'`, "style-src-attr 'unsafe-inline'", "manifest-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'", "object-src 'none'",
+  ].join("; ");
+}
+
+const refusal = (status: number, title: string) =>
+  NextResponse.json({ type: "about:blank", title, status }, { status, headers: { "content-type": "application/problem+json; charset=utf-8", "cache-control": "no-store" } });
+
+/**
+ * The front door, before every page, route and file: foreign names are turned away, and where the house is locked a
+ * stranger gets the door and nothing else. Routes and pages look once more themselves.
+ */
+export async function proxy(request: NextRequest) {
+  const { hostname: host } = URL.parse(`http://${request.headers.get("host") ?? ""}`) ?? { hostname: "" };
+  if (!ownName(host)) return refusal(403, "This house does not answer to that name.");
+  const { pathname } = request.nextUrl;
+  if (pathname !== DOOR) {
+    const visitor = await visitorOf(request.headers).catch(() => undefined);
+    const atHome = LOOPBACK.test(host);
+    if (visitor === undefined && !atHome) return refusal(503, "The household’s book cannot be reached just now.");
+    if (visitor === "stranger") {
+      const asksForPage = request.method === "GET" && (request.headers.get("accept") ?? "").includes("text/html") && !pathname.startsWith("/api/");
+      return asksForPage ? NextResponse.redirect(new URL(DOOR, `http://${request.headers.get("host")}`), { status: 303, headers: { "cache-control": "no-store" } }) : refusal(401, "This house is locked. Come in with its password or a code, at /enter.");
+    }
+  }
+  const nonce = btoa(String.fromCharCode(...crypto.getRandomValues(new Uint8Array(16))));
+  const headers = new Headers(request.headers);
+  headers.set("content-security-policy", policy(nonce));
+  const answer = NextResponse.next({ request: { headers } });
+  answer.headers.set("content-security-policy", policy(nonce));
+  return answer;
 }

@@ -23,6 +23,8 @@ export const LIMITS = {
   rootMonths: { min: 0.5, max: 24 },
   pouredMl: { min: 0, max: 5000 },
   nameChars: { min: 1, max: 120 },
+  passwordChars: { min: 8, max: 200 },
+  importBytes: { min: 0, max: 33_554_432 },
   noteChars: { min: 0, max: 4000 },
   bodyBytes: { min: 0, max: 262144 },
 } as const satisfies Record<string, Limit>;

@@ -21,7 +21,7 @@ afterAll(closeDatabase);
 test("four people with different hair, ten blends, a dozen bowls and one resting now", async () => {
   expect((await listHeads(householdId)).map((head) => head.name)).toEqual(["Mina", "Seun", "Bertil", "Liv"]);
   expect((await blendsWithBowls(householdId, "metric")).length).toBe(10);
-  const { batches } = await readLog(householdId, new URLSearchParams());
+  const { batches } = await readLog(householdId, new URLSearchParams(), "Europe/Berlin");
   expect(batches.filter((batch) => batch.closedMs !== undefined).length).toBe(12);
   const going = await goingOn(householdId, NOW.getTime());
   expect(going.map(({ stage, blendName }) => [stage, blendName])).toEqual([["resting", "Ferry rust"]]);
@@ -38,7 +38,7 @@ test.each(BLENDS.map((demo) => [demo.name, demo] as const))("%s can be made for 
 });
 
 test("the past is in the past, and its columns are the fold of its events", async () => {
-  const { batches } = await readLog(householdId, new URLSearchParams());
+  const { batches } = await readLog(householdId, new URLSearchParams(), "Europe/Berlin");
   for (const batch of batches) {
     expect(batch.startsAtMs).toBeLessThan(NOW.getTime());
     const state = foldBatch(await listEvents(householdId, batch.id));

@@ -7,7 +7,8 @@ import * as batches from "@/store/batches";
 import * as blends from "@/store/blends";
 import { closeDatabase, database } from "@/store/connection";
 import { insertHead } from "@/store/heads";
-import { insertHousehold, noteDevice, theHousehold, writeSettings } from "@/store/household";
+import { noteDevice } from "@/store/devices";
+import { insertHousehold, theHousehold, writeSettings } from "@/store/household";
 import { migrate } from "@/store/migrations";
 import { inTransaction, type Write } from "@/store/transaction";
 import { BATCHES, BLENDS, HEADS, HOUSE_NAME, RESTING } from "./household";
@@ -16,13 +17,13 @@ const HOUR_MS = 3_600_000;
 const MINUTE_MS = 60_000;
 const EMPTY_NAME = "Our house";
 
-interface Made { readonly blends: Map<string, string>; readonly earlier: Map<string, string>; readonly heads: Map<string, string>; readonly deviceId: string }
+interface Made { readonly ids: Map<string, string>; readonly blends: Map<string, string>; readonly earlier: Map<string, string>; readonly heads: Map<string, string>; readonly deviceId: string }
 
 /** Everything a household has, gone. Only for `./run demo --fresh` and tests. */
 export async function emptyDatabase(): Promise<void> {
   const knex = database();
   await knex("blend").update({ current_version_id: null });
-  for (const table of ["batch_event", "batch", "blend_line", "blend_version", "blend", "head", "device", "person", "setting", "household"]) await knex(table).del();
+  for (const table of ["batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "import", "pairing", "device", "person", "door_try", "setting", "household"]) await knex(table).del();
 }
 
 async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date, earlier = false): Promise<{ id: string; answer: PasteAnswer }> {
@@ -33,7 +34,7 @@ async function begin(write: Write, made: Made, name: string, who: string, starts
   if (!result.ok) throw new Error(`${name}: ${JSON.stringify(result.problems)}`);
   const id = uuid();
   await batches.insertBatch(write, {
-    id, versionId: (earlier ? made.earlier : made.blends).get(name)!, headId: made.heads.get(who)!, blendName: name, headName: who, question, answer: result.value,
+    id, versionId: (earlier ? made.earlier : made.blends).get(name)!, blendId: made.ids.get(name)!, headId: made.heads.get(who)!, blendName: name, headName: who, question, answer: result.value,
     figures: [...question.lines.map((line) => line.materialId), question.liquid.materialId].map((material) => findMaterial(material)!), startsAt, createdAt: startsAt,
   });
   return { id, answer: result.value };
@@ -42,7 +43,7 @@ async function begin(write: Write, made: Made, name: string, who: string, starts
 /** Adds events at their times, and projects them. */
 async function happen(write: Write, made: Made, batchId: string, events: readonly (readonly [Date, BatchPayload])[]): Promise<void> {
   for (const [i, [at, payload]] of events.entries()) {
-    await batches.insertEvents(write, batchId, made.deviceId, [{ id: uuid(), payload, deviceSeq: i + 1, revSeen: write.rev, deviceClock: at }], at);
+    await batches.insertEvents(write, batchId, made, [{ id: uuid(), payload, deviceSeq: i + 1, revSeen: write.rev, deviceClock: at, at }]);
   }
   await batches.project(write, batchId, foldBatch(await batches.listEvents(write.householdId, batchId, write.trx)));
 }
@@ -51,7 +52,7 @@ async function happen(write: Write, made: Made, batchId: string, events: readonl
 export async function loadDemo(now: Date, timeZone: string): Promise<string> {
   const householdId = uuid();
   await insertHousehold(database(), { id: householdId, name: HOUSE_NAME, createdAt: now });
-  const made: Made = { blends: new Map(), earlier: new Map(), heads: new Map(), deviceId: uuid() };
+  const made: Made = { ids: new Map(), blends: new Map(), earlier: new Map(), heads: new Map(), deviceId: uuid() };
   const later = (date: Date, minutes: number) => new Date(date.getTime() + minutes * MINUTE_MS);
 
   await inTransaction(householdId, async (write) => {
@@ -64,6 +65,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
     }
     for (const { name, for: who, blend, earlier } of BLENDS) {
       const id = uuid();
+      made.ids.set(name, id);
       await blends.insertBlend(write, { id, name, createdAt: now });
       const add = async (content: Blend, createdAt: Date, remember: Map<string, string>) => {
         const versionId = uuid();

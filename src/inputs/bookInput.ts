@@ -1,6 +1,6 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsDefined, IsIn, IsInt, IsISO8601, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, IsUUID, Matches, MaxLength, MinLength, ValidateNested } from "class-validator";
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsISO8601, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, IsUUID, Matches, MaxLength, MinLength, ValidateNested } from "class-validator";
 import { LIMITS } from "@/core/limits";
 import { SPOON_SETS, type SpoonSet } from "@/core/measure";
 import { BlendInput } from "./pasteInput";
@@ -42,12 +42,17 @@ export class EventInput {
 
 export class EventsInput {
   @Type(() => EventInput) @ValidateNested({ each: true }) @ArrayMaxSize(200) @ArrayMinSize(1) @IsArray() events!: EventInput[];
+  /** The device's clock as it sends; with each tap's own clock it says how long the tap was kept. */
+  @IsOptional() @IsISO8601({ strict: true }) sentAt?: string;
+  /** Answer only with what was written after this rev. */
+  @IsOptional() @IsInt() after?: number;
 }
 
 export class SettingsInput {
   @IsOptional() @IsIn(SPOON_SETS) spoons?: SpoonSet;
   @IsOptional() @IsNumber() kitchenTempC?: number;
   @IsOptional() @IsTimeZone() timeZone?: string;
+  @IsOptional() @IsBoolean() network?: boolean;
 }
 
 export class RemovedInput {

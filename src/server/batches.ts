@@ -32,23 +32,35 @@ export async function createBatch({ input, settings }: Asked<NewBatchInput>, wri
   const answer = answerOf(question);
   const ids = new Set([...question.lines.map((line) => line.materialId), question.liquid.materialId]);
   await store.insertBatch(write, {
-    id: input.id, versionId: version.versionId, headId: head.id, blendName: version.name, headName: head.name, question, answer,
+    id: input.id, versionId: version.versionId, blendId: version.id, headId: head.id, blendName: version.name, headName: head.name, question, answer,
     figures: [...ids].map((id) => findMaterial(id)!), startsAt: startOf(input, worksheet(answer).onHeadMin, settings.timeZone),
   });
   return { id: input.id, rev: write.rev };
 }
 
-/** Adds what happened, folds, projects; sending the same events again changes nothing. */
-export async function addEvents({ input, params, deviceId }: Asked<EventsInput>, write: Write) {
+const LONGEST_KEPT_MS = 7 * 24 * 3_600_000;
+
+/**
+ * When a tap happened by this server's clock: now, less how long the device kept it. Both ends of that are read from
+ * the device's own clock, so that one that is a year off says the same; one that was set in between is not believed.
+ */
+export function happenedAt(nowMs: number, tappedMs: number, sentMs: number | undefined): Date {
+  const keptMs = sentMs === undefined ? 0 : sentMs - tappedMs;
+  return new Date(keptMs >= 0 && keptMs <= LONGEST_KEPT_MS ? nowMs - keptMs : nowMs);
+}
+
+/** Adds what happened, folds, projects; sending the same events again changes nothing. Answers what came after the rev that was seen. */
+export async function addEvents({ input, params, deviceId, personId }: Asked<EventsInput>, write: Write) {
   const problems = input.events.flatMap((event, i) => checkPayload(event.payload as BatchPayload, `events.${i}.payload`));
   if (problems.length > 0) throw unusable(problems);
   if ((await store.batchOwner(write, params.id)) !== write.householdId) throw notFound();
-  const events = input.events.map((event) => ({ ...event, payload: event.payload as BatchPayload, deviceClock: new Date(event.deviceClock) }));
-  if (!(await store.insertEvents(write, params.id, deviceId, events))) throw new Refusal(409, "Those events belong to another bowl.");
+  const now = Date.now();
+  const sentMs = input.sentAt === undefined ? undefined : Date.parse(input.sentAt);
+  const events = input.events.map((event) => ({ ...event, payload: event.payload as BatchPayload, deviceClock: new Date(event.deviceClock), at: happenedAt(now, Date.parse(event.deviceClock), sentMs) }));
+  if (!(await store.insertEvents(write, params.id, { deviceId, personId }, events))) throw new Refusal(409, "Those events belong to another bowl.");
   const all = await store.listEvents(write.householdId, params.id, write.trx);
-  const state = foldBatch(all);
-  await store.project(write, params.id, state);
-  return { rev: write.rev, state, events: all };
+  await store.project(write, params.id, foldBatch(all));
+  return { rev: write.rev, events: input.after === undefined ? all : await store.listEvents(write.householdId, params.id, write.trx, input.after) };
 }
 
 /** A batch, its history and where it stands. */
@@ -57,4 +69,11 @@ export async function readBatch(householdId: string, id: string) {
   if (!batch) throw notFound();
   const events = await store.listEvents(householdId, id);
   return { batch, events, state: foldBatch(events), sheet: worksheet(batch.answer) };
+}
+
+/** What happened to a batch after a rev. */
+export async function readEvents({ household, params, query }: Asked<object>) {
+  const after = Number(query.get("after") ?? -1);
+  if ((await store.findBatchRev(household.id, params.id)) === undefined) throw notFound();
+  return { rev: household.rev, events: await store.listEvents(household.id, params.id, undefined, Number.isFinite(after) ? after : -1) };
 }

@@ -1,12 +1,17 @@
-import { cookies } from "next/headers";
-import { theHousehold, readSettings, type Household, type Settings } from "@/store/household";
+import { cookies, headers } from "next/headers";
+import { redirect } from "next/navigation";
+import { readSettings, type Household, type Settings } from "@/store/household";
+import { visitorOf } from "./visitor";
 
-export interface House { readonly household: Household; readonly settings: Settings }
+export interface House { readonly household: Household; readonly settings: Settings; readonly deviceId: string }
 
 /** The household whose pages are read; undefined on a machine where none has been loaded. */
 export async function house(): Promise<House | undefined> {
-  const household = await theHousehold();
-  return household && { household, settings: await readSettings(household.id) };
+  const visitor = await visitorOf(await headers());
+  if (visitor === "stranger") redirect("/enter");
+  if (!visitor) return undefined;
+  const { household, deviceId } = visitor;
+  return { household, deviceId, settings: await readSettings(household.id) };
 }
 
 export const THEME_COOKIE = "infusing_theme";

@@ -1,10 +1,12 @@
-import { randomUUID } from "node:crypto";
 import { LIMITS } from "@/core/limits";
 import { parseInput } from "@/inputs/parseInput";
-import { readSettings, noteDevice, theHousehold, type Household, type Settings } from "@/store/household";
+import { noteDevice } from "@/store/devices";
+import { readSettings, type Household, type Settings } from "@/store/household";
 import { inTransaction, isUnreachable, type Write } from "@/store/transaction";
+import { deviceWords } from "@/words/devices";
 import { problemWords } from "@/words/problems";
-import { Refusal, taken, unusable } from "./refusal";
+import { Refusal, stranger, taken, unusable } from "./refusal";
+import { deviceCookie, visitorOf } from "./visitor";
 
 /** What a use case gets from the wrapper. */
 export interface Asked<I> {
@@ -14,29 +16,26 @@ export interface Asked<I> {
   readonly household: Household;
   readonly settings: Settings;
   readonly deviceId: string;
+  readonly deviceName: string;
+  readonly personId: string | null;
 }
 
 type Params = { params: Promise<Record<string, string | string[] | undefined>> };
 type Handler = (request: Request, context: Params) => Promise<Response>;
 
-const DEVICE_COOKIE = "infusing_device";
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
-
-function problemJson(refusal: Refusal): Response {
+export function problemJson(refusal: Refusal): Response {
   return new Response(
     JSON.stringify({
       type: "about:blank", title: refusal.title, status: refusal.status,
       ...(refusal.problems.length > 0 ? { errors: refusal.problems.map((problem) => ({ ...problem, message: problemWords(problem) })) } : {}),
     }),
-    { status: refusal.status, headers: { "content-type": "application/problem+json; charset=utf-8", "cache-control": "no-store", ...(refusal.status === 503 ? { "retry-after": "2" } : {}) } },
+    { status: refusal.status, headers: { "content-type": "application/problem+json; charset=utf-8", "cache-control": "no-store", ...(refusal.status === 503 ? { "retry-after": "2" } : refusal.retryAfterS ? { "retry-after": String(refusal.retryAfterS) } : {}) } },
   );
 }
 
-/** The body as JSON; never reads more than the limit. */
-async function readBody(request: Request): Promise<unknown> {
-  const most = LIMITS.bodyBytes.max;
+/** The body as text; never reads more than the limit. */
+export async function readText(request: Request, most: number): Promise<string> {
   const tooLarge = () => new Refusal(413, `That is more than ${most / 1024} kB. Send less at once.`);
-  if (!/^application\/json\b/i.test(request.headers.get("content-type") ?? "")) throw new Refusal(415, "Send JSON.");
   if (Number(request.headers.get("content-length") ?? 0) > most) throw tooLarge();
   const chunks: Uint8Array[] = [];
   let size = 0;
@@ -49,51 +48,61 @@ async function readBody(request: Request): Promise<unknown> {
     }
     chunks.push(part.value);
   }
+  return Buffer.concat(chunks).toString("utf8");
+}
+
+async function readBody(request: Request, most: number): Promise<unknown> {
+  if (!/^application\/json\b/i.test(request.headers.get("content-type") ?? "")) throw new Refusal(415, "Send JSON.");
+  const text = await readText(request, most);
   try {
-    return JSON.parse(Buffer.concat(chunks).toString("utf8"));
+    return JSON.parse(text);
   } catch {
     throw new Refusal(400, "That is not JSON, or it broke off.");
   }
 }
 
 /** Only pages of this house may write. */
-function guardWrite(request: Request): void {
+export function guardWrite(request: Request): void {
   const origin = request.headers.get("origin");
   const foreign = origin !== null && URL.parse(origin)?.host !== request.headers.get("host");
   if (foreign || request.headers.get("sec-fetch-site") === "cross-site") throw new Refusal(403, "That came from another site.");
 }
 
-function deviceOf(request: Request): { id: string; fresh: boolean } {
-  const found = new RegExp(`(?:^|;\\s*)${DEVICE_COOKIE}=([^;]+)`).exec(request.headers.get("cookie") ?? "")?.[1];
-  return found && UUID.test(found) ? { id: found, fresh: false } : { id: randomUUID(), fresh: true };
+/** Any failure as problem+json: refusals as they are, an unreached database as 503, anything else as 500 without its inside. */
+export function failureOf(error: unknown): Refusal {
+  if (error instanceof Refusal) return error;
+  if (isUnreachable(error)) return new Refusal(503, "The household’s book cannot be reached just now. Nothing was saved; try again in a moment.");
+  console.error(error);
+  return new Refusal(500, "Something went wrong here. Nothing was saved.");
 }
 
-async function answer<I extends object>(
-  request: Request, context: Params, kind: (new () => I) | undefined, writes: boolean,
-  use: (asked: Asked<I>) => Promise<unknown>,
-): Promise<Response> {
+interface Kind<I> {
+  readonly input?: new () => I;
+  readonly writes: boolean;
+  readonly mostBytes?: number;
+}
+
+async function answer<I extends object>(request: Request, context: Params, kind: Kind<I>, use: (asked: Asked<I>) => Promise<unknown>): Promise<Response> {
   try {
-    if (writes) guardWrite(request);
-    const body = kind ? await readBody(request) : {};
-    const parsed = kind ? parseInput(kind, body) : { ok: true as const, value: {} as I };
+    if (kind.writes) guardWrite(request);
+    const visitor = await visitorOf(request.headers);
+    if (visitor === "stranger") throw stranger();
+    const body = kind.input ? await readBody(request, kind.mostBytes ?? LIMITS.bodyBytes.max) : {};
+    const parsed = kind.input ? parseInput(kind.input, body) : { ok: true as const, value: {} as I };
     if (!parsed.ok) throw unusable(parsed.problems);
-    const household = await theHousehold();
-    if (!household) throw new Refusal(503, "There is no household yet. Start with ./run demo.");
+    if (!visitor) throw new Refusal(503, "There is no household yet. Start with ./run demo.");
+    const { household, deviceId, personId, fresh } = visitor;
     const given = Object.entries((await context.params) ?? {}).filter((entry): entry is [string, string] => typeof entry[1] === "string");
-    const device = deviceOf(request);
     const value = await use({
       input: parsed.value, params: Object.fromEntries(given), query: new URL(request.url).searchParams, household,
-      settings: await readSettings(household.id), deviceId: device.id,
+      settings: await readSettings(household.id), deviceId, personId, deviceName: deviceWords(request.headers.get("user-agent") ?? ""),
     });
     if (value instanceof Response) return value;
     const headers = new Headers({ "content-type": "application/json; charset=utf-8", "cache-control": "no-store" });
-    if (writes && device.fresh) headers.append("set-cookie", `${DEVICE_COOKIE}=${device.id}; Path=/; HttpOnly; SameSite=Strict; Max-Age=31536000`);
+    if (kind.writes && fresh) headers.append("set-cookie", deviceCookie(deviceId));
     return new Response(JSON.stringify(value ?? {}), { status: 200, headers });
   } catch (error) {
-    if (error instanceof Refusal) return problemJson(error);
-    if (isUnreachable(error)) return problemJson(new Refusal(503, "The household’s book cannot be reached just now. Nothing was saved; try again in a moment."));
-    console.error(error);
-    return problemJson(new Refusal(500, "Something went wrong here. Nothing was saved."));
+    return problemJson(failureOf(error));
   }
 }
 
@@ -101,18 +110,22 @@ async function answer<I extends object>(
 export const fileOf = (body: string | ReadableStream<Uint8Array>, type: string, name: string): Response =>
   new Response(body, { headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"`, "cache-control": "no-store" } });
 
-/** A route that computes or reads; stores nothing. */
+/** A route that reads. */
 export const reads = (use: (asked: Asked<object>) => Promise<unknown>): Handler =>
-  (request, context) => answer(request, context, undefined, false, use);
+  (request, context) => answer(request, context, { writes: false }, use);
 
 /** A route that computes from a body; stores nothing. */
-export const computes = <I extends object>(kind: new () => I, use: (asked: Asked<I>) => Promise<unknown>): Handler =>
-  (request, context) => answer(request, context, kind, false, use);
+export const computes = <I extends object>(input: new () => I, use: (asked: Asked<I>) => Promise<unknown>, mostBytes?: number): Handler =>
+  (request, context) => answer(request, context, { input, writes: false, mostBytes }, use);
 
 /** A route that writes: one transaction, from a known device. */
-export const writes = <I extends object>(kind: new () => I, use: (asked: Asked<I>, write: Write) => Promise<unknown>): Handler =>
-  (request, context) => answer(request, context, kind, true, (asked) =>
+export const writes = <I extends object>(input: new () => I, use: (asked: Asked<I>, write: Write) => Promise<unknown>, mostBytes?: number): Handler =>
+  (request, context) => answer(request, context, { input, writes: true, mostBytes }, (asked) =>
     inTransaction(asked.household.id, async (write) => {
-      if (!(await noteDevice(write, asked.deviceId, request.headers.get("user-agent") ?? "a device"))) throw taken();
+      if (!(await noteDevice(write, asked.deviceId, asked.deviceName))) throw taken();
       return use(asked, write);
     }));
+
+/** A route that decides itself when to write, since it has to look at a secret in between. */
+export const guards = <I extends object>(input: new () => I, use: (asked: Asked<I>) => Promise<unknown>): Handler =>
+  (request, context) => answer(request, context, { input, writes: true }, use);

@@ -1,8 +1,9 @@
 import type { Knex } from "knex";
-import type { Again, BatchEvent, BatchPayload, BatchState, Mark } from "@/core/batch";
+import { foldBatch, summaryOf, type Again, type BatchEvent, type BatchPayload, type BatchState, type BatchSummary, type Mark } from "@/core/batch";
 import type { Material } from "@/core/material";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { database } from "./connection";
+import { termsOf } from "./terms";
 import type { Write } from "./transaction";
 
 /** The columns a list needs: a projection of the events, equal to their fold. */
@@ -10,9 +11,12 @@ export interface BatchRow {
   readonly id: string;
   readonly rev: number;
   readonly versionId: string | null;
+  readonly blendId: string | null;
   readonly headId: string | null;
   readonly blendName: string;
   readonly headName: string;
+  readonly model: number;
+  readonly summary: BatchSummary;
   readonly startsAtMs: number;
   readonly pouredMl: number;
   readonly mixedMs?: number;
@@ -28,12 +32,12 @@ export interface BatchRow {
 export interface StoredBatch extends BatchRow {
   readonly question: PasteQuestion;
   readonly answer: PasteAnswer;
-  readonly model: number;
 }
 
 export interface NewBatch {
   readonly id: string;
   readonly versionId: string | null;
+  readonly blendId: string | null;
   readonly headId: string | null;
   readonly blendName: string;
   readonly headName: string;
@@ -43,34 +47,38 @@ export interface NewBatch {
   readonly figures: readonly Material[];
   readonly startsAt: Date;
   readonly createdAt?: Date;
+  readonly importId?: string;
 }
 
-const LIST = ["id", "rev", "version_id", "head_id", "blend_name", "head_name", "starts_at", "poured_ml", "mixed_at", "on_head_at", "rinsed_at", "closed_at", "soft", "slip", "grit", "shine", "again", "note"] as const;
+export const LIST = ["id", "rev", "version_id", "blend_id", "head_id", "blend_name", "head_name", "model", "summary", "starts_at", "poured_ml", "mixed_at", "on_head_at", "rinsed_at", "closed_at", "soft", "slip", "grit", "shine", "again", "note"] as const;
 
-interface Row {
-  id: string; rev: number | string; version_id: string | null; head_id: string | null; blend_name: string; head_name: string; starts_at: Date; poured_ml: number;
-  mixed_at: Date | null; on_head_at: Date | null; rinsed_at: Date | null; closed_at: Date | null;
+export interface Row {
+  id: string; rev: number | string; version_id: string | null; blend_id: string | null; head_id: string | null; blend_name: string; head_name: string; model: number; summary: string;
+  starts_at: Date; poured_ml: number; mixed_at: Date | null; on_head_at: Date | null; rinsed_at: Date | null; closed_at: Date | null;
   soft: number | null; slip: number | null; grit: number | null; shine: number | null; again: Again | null; note: string | null;
-  question: string; answer: string; model: number;
 }
+interface WholeRow extends Row { question: string; answer: string }
 
-function fromRow(row: Row): BatchRow {
+export function fromRow(row: Row): BatchRow {
   const marks = Object.fromEntries((["soft", "slip", "grit", "shine"] as const).filter((mark) => row[mark] !== null).map((mark) => [mark, row[mark]]));
   return {
-    id: row.id, rev: Number(row.rev), versionId: row.version_id, headId: row.head_id, blendName: row.blend_name, headName: row.head_name,
-    startsAtMs: row.starts_at.getTime(), pouredMl: row.poured_ml,
+    id: row.id, rev: Number(row.rev), versionId: row.version_id, blendId: row.blend_id, headId: row.head_id, blendName: row.blend_name, headName: row.head_name,
+    model: row.model, summary: JSON.parse(row.summary), startsAtMs: row.starts_at.getTime(), pouredMl: row.poured_ml,
     mixedMs: row.mixed_at?.getTime(), onHeadMs: row.on_head_at?.getTime(), rinsedMs: row.rinsed_at?.getTime(), closedMs: row.closed_at?.getTime(),
     marks, again: row.again ?? undefined, note: row.note ?? "",
   };
 }
-const wholeFromRow = (row: Row): StoredBatch => ({ ...fromRow(row), question: JSON.parse(row.question), answer: JSON.parse(row.answer), model: row.model });
+const wholeFromRow = (row: WholeRow): StoredBatch => ({ ...fromRow(row), question: JSON.parse(row.question), answer: JSON.parse(row.answer) });
 
-export async function insertBatch({ trx, householdId, rev }: Write, batch: NewBatch): Promise<void> {
+export async function insertBatch(write: Write, batch: NewBatch): Promise<void> {
+  const { trx, householdId, rev } = write;
   await trx("batch").insert({
-    id: batch.id, household_id: householdId, rev, created_at: batch.createdAt ?? new Date(), version_id: batch.versionId, head_id: batch.headId,
+    id: batch.id, household_id: householdId, rev, created_at: batch.createdAt ?? new Date(), version_id: batch.versionId, blend_id: batch.blendId, head_id: batch.headId,
     blend_name: batch.blendName, head_name: batch.headName, question: JSON.stringify(batch.question), answer: JSON.stringify(batch.answer),
-    figures: JSON.stringify(batch.figures), model: batch.answer.model, starts_at: batch.startsAt,
+    figures: JSON.stringify(batch.figures), model: batch.answer.model, starts_at: batch.startsAt, import_id: batch.importId ?? null,
+    summary: JSON.stringify(summaryOf(batch.question, batch.answer)),
   });
+  await project(write, batch.id, foldBatch([]));
 }
 
 export async function batchOwner({ trx }: Write, id: string): Promise<string | undefined> {
@@ -78,39 +86,26 @@ export async function batchOwner({ trx }: Write, id: string): Promise<string | u
 }
 
 export async function findBatch(householdId: string, id: string, knex: Knex = database()): Promise<StoredBatch | undefined> {
-  const row: Row | undefined = await knex("batch").where({ household_id: householdId, id }).first();
+  const row: WholeRow | undefined = await knex("batch").where({ household_id: householdId, id }).whereNull("removed_at").first();
   return row && wholeFromRow(row);
 }
 
-export interface LogFilter {
-  readonly headId?: string;
-  /** In the blend's name, the head's name or the notes. */
-  readonly text?: string;
-  /** Only batches that started before this one, for the next page. */
-  readonly before?: { readonly startsAtMs: number; readonly id: string };
-  readonly limit: number;
-}
-
-/** Newest first, by keyset. */
-export async function listBatches(householdId: string, { headId, text, before, limit }: LogFilter): Promise<StoredBatch[]> {
-  const query = database()("batch").where({ household_id: householdId });
-  if (headId) query.where({ head_id: headId });
-  if (text) {
-    const like = `%${text.replace(/[\\%_]/g, "\\$&")}%`;
-    query.where((any) => any.where("blend_name", "like", like).orWhere("head_name", "like", like).orWhere("note", "like", like));
-  }
-  if (before) {
-    const at = new Date(before.startsAtMs);
-    query.where((any) => any.where("starts_at", "<", at).orWhere((tie) => tie.where("starts_at", at).andWhere("id", "<", before.id)));
-  }
-  const rows: Row[] = await query.orderBy("starts_at", "desc").orderBy("id", "desc").limit(limit).select(...LIST, "question", "answer", "model");
-  return rows.map(wholeFromRow);
+export async function findBatchRev(householdId: string, id: string): Promise<number | undefined> {
+  const row = await database()("batch").where({ household_id: householdId, id }).whereNull("removed_at").first("rev");
+  return row && Number(row.rev);
 }
 
 /** What is going on now: begun and not closed. */
 export async function openBatches(householdId: string): Promise<StoredBatch[]> {
-  const rows: Row[] = await database()("batch").where({ household_id: householdId }).whereNull("closed_at").orderBy("starts_at").limit(50).select(...LIST, "question", "answer", "model");
+  const rows: WholeRow[] = await database()("batch").where({ household_id: householdId }).whereNull("closed_at").whereNull("removed_at").orderBy("starts_at").limit(50).select(...LIST, "question", "answer");
   return rows.map(wholeFromRow);
+}
+
+/** Whole batches in the order of their ids, for reading all of them piece by piece. */
+export async function batchesAfter(householdId: string, afterId: string, limit: number): Promise<(StoredBatch & { readonly figures: readonly Material[]; readonly createdMs: number })[]> {
+  const rows: (WholeRow & { figures: string; created_at: Date })[] =
+    await database()("batch").where({ household_id: householdId }).whereNull("removed_at").andWhere("id", ">", afterId).orderBy("id").limit(limit).select(...LIST, "question", "answer", "figures", "created_at");
+  return rows.map((row) => ({ ...wholeFromRow(row), figures: JSON.parse(row.figures), createdMs: row.created_at.getTime() }));
 }
 
 export interface NewEvent {
@@ -119,39 +114,87 @@ export interface NewEvent {
   readonly deviceSeq: number;
   readonly revSeen: number;
   readonly deviceClock: Date;
+  /** When it happened, by this server's clock. */
+  readonly at: Date;
 }
 
-const EVENT_VERSION = 1;
+const EVENT_VERSION = 2;
 
 /** Adds events; an id that is there already adds nothing. Answers false where an id belongs to another batch. */
-export async function insertEvents({ trx, householdId, rev }: Write, batchId: string, deviceId: string, events: readonly NewEvent[], at = new Date()): Promise<boolean> {
+export async function insertEvents({ trx, householdId, rev }: Write, batchId: string, by: { readonly deviceId: string; readonly personId?: string | null }, events: readonly NewEvent[]): Promise<boolean> {
   const known: { id: string; batch_id: string }[] = await trx("batch_event").whereIn("id", events.map((event) => event.id)).select("id", "batch_id");
   if (known.some((row) => row.batch_id !== batchId)) return false;
   const ids = new Set(known.map((row) => row.id));
   const fresh = [...new Map(events.filter((event) => !ids.has(event.id)).map((event) => [event.id, event])).values()];
   if (fresh.length === 0) return true;
+  const now = new Date();
   await trx("batch_event").insert(fresh.map((event) => ({
-    id: event.id, household_id: householdId, rev, created_at: at, batch_id: batchId, version: EVENT_VERSION, kind: event.payload.kind,
-    payload: JSON.stringify(event.payload), device_id: deviceId, device_seq: event.deviceSeq, rev_seen: event.revSeen, device_clock: event.deviceClock,
+    id: event.id, household_id: householdId, rev, created_at: now, happened_at: event.at, batch_id: batchId, version: EVENT_VERSION, kind: event.payload.kind,
+    payload: JSON.stringify(event.payload), device_id: by.deviceId, person_id: by.personId ?? null, device_seq: event.deviceSeq, rev_seen: event.revSeen, device_clock: event.deviceClock,
   })));
   return true;
 }
 
-export async function listEvents(householdId: string, batchId: string, knex: Knex = database()): Promise<BatchEvent[]> {
-  const rows: { id: string; payload: string; device_id: string; device_seq: number | string; rev_seen: number | string; created_at: Date }[] =
-    await knex("batch_event").where({ household_id: householdId, batch_id: batchId }).orderBy(["rev_seen", "device_id", "device_seq", "id"]);
-  return rows.map((row) => ({
-    id: row.id, payload: JSON.parse(row.payload), deviceId: row.device_id, deviceSeq: Number(row.device_seq), revSeen: Number(row.rev_seen), atMs: row.created_at.getTime(),
-  }));
+interface EventRow { id: string; payload: string; device_id: string; device_seq: number | string; rev_seen: number | string; happened_at: Date }
+const EVENT = ["id", "payload", "device_id", "device_seq", "rev_seen", "happened_at"] as const;
+const eventFromRow = (row: EventRow): BatchEvent => ({
+  id: row.id, payload: JSON.parse(row.payload), deviceId: row.device_id, deviceSeq: Number(row.device_seq), revSeen: Number(row.rev_seen), atMs: row.happened_at.getTime(),
+});
+
+/** A batch's events, in the order that all devices agree on; with `afterRev`, only those written since. */
+export async function listEvents(householdId: string, batchId: string, knex: Knex = database(), afterRev = -1): Promise<BatchEvent[]> {
+  const rows: EventRow[] = await knex("batch_event").where({ household_id: householdId, batch_id: batchId }).andWhere("rev", ">", afterRev).orderBy(["rev_seen", "device_id", "device_seq", "id"]).select(...EVENT);
+  return rows.map(eventFromRow);
 }
 
-/** Writes the fold into the columns that lists read. */
+/** The events of several batches, by batch; with what an export needs besides. */
+export async function eventsOf(householdId: string, batchIds: readonly string[]): Promise<Map<string, (BatchEvent & { readonly personId: string | null; readonly deviceClockMs: number })[]>> {
+  const rows: (EventRow & { batch_id: string; person_id: string | null; device_clock: Date })[] =
+    await database()("batch_event").where({ household_id: householdId }).whereIn("batch_id", [...batchIds]).orderBy(["batch_id", "rev_seen", "device_id", "device_seq", "id"]).select(...EVENT, "batch_id", "person_id", "device_clock");
+  const found = new Map<string, (BatchEvent & { personId: string | null; deviceClockMs: number })[]>();
+  for (const row of rows) found.set(row.batch_id, [...(found.get(row.batch_id) ?? []), { ...eventFromRow(row), personId: row.person_id, deviceClockMs: row.device_clock.getTime() }]);
+  return found;
+}
+
+/** Where open batches were put, by batch; withdrawn moves left out. */
+export async function movesOf(householdId: string, batchIds: readonly string[]): Promise<Map<string, BatchState["moves"]>> {
+  const moved: string[] = await database()("batch_event").where({ household_id: householdId, kind: "moved" }).whereIn("batch_id", [...batchIds]).distinct("batch_id").pluck("batch_id");
+  return new Map(await Promise.all(moved.map(async (id) => [id, foldBatch(await listEvents(householdId, id)).moves] as const)));
+}
+
+/** Writes the fold into the columns that lists read, and into the terms that the log is searched by. */
 export async function project({ trx, householdId, rev }: Write, batchId: string, state: BatchState): Promise<void> {
   const moment = (ms: number | undefined) => (ms === undefined ? null : new Date(ms));
-  await trx("batch").where({ household_id: householdId, id: batchId }).update({
-    rev, poured_ml: state.pouredMl,
+  const where = { household_id: householdId, id: batchId };
+  await trx("batch").where(where).update({
+    rev, poured_ml: state.pouredMl, place: state.moves.at(-1)?.place ?? null,
     mixed_at: moment(state.reachedMs.mixed), on_head_at: moment(state.reachedMs.onHead), rinsed_at: moment(state.reachedMs.rinsed), closed_at: moment(state.closedMs),
     soft: state.marks.soft ?? null, slip: state.marks.slip ?? null, grit: state.marks.grit ?? null, shine: state.marks.shine ?? null,
     again: state.again ?? null, note: state.notes.map((note) => note.text).join("\n") || null,
   });
+  const row: Pick<Row, "head_id" | "blend_id" | "blend_name" | "head_name" | "summary" | "starts_at"> = await trx("batch").where(where).first("head_id", "blend_id", "blend_name", "head_name", "summary", "starts_at");
+  const wanted = new Set(termsOf({ headId: row.head_id, blendId: row.blend_id, blendName: row.blend_name, headName: row.head_name, summary: JSON.parse(row.summary), state }));
+  const there: string[] = await trx("batch_term").where({ household_id: householdId, batch_id: batchId }).pluck("term");
+  const gone = there.filter((term) => !wanted.delete(term));
+  if (gone.length > 0) await trx("batch_term").where({ household_id: householdId, batch_id: batchId }).whereIn("term", gone).del();
+  if (wanted.size > 0) await trx("batch_term").insert([...wanted].map((term) => ({ household_id: householdId, term, starts_at: row.starts_at, batch_id: batchId })));
+}
+
+/** Every batch made for these heads, also those taken out of the book. */
+export async function batchesOnHeads({ trx, householdId }: Write, headIds: readonly string[]): Promise<StoredBatch[]> {
+  const rows: WholeRow[] = await trx("batch").where({ household_id: householdId }).whereIn("head_id", [...headIds]).select(...LIST, "question", "answer");
+  return rows.map(wholeFromRow);
+}
+
+/** Writes over who a batch was for; nothing else of a batch is ever written over. */
+export async function blankBatch({ trx, householdId, rev }: Write, id: string, { headName, question, answer }: { headName: string; question: PasteQuestion; answer: PasteAnswer }): Promise<void> {
+  await trx("batch").where({ household_id: householdId, id }).update({ head_name: headName, question: JSON.stringify(question), answer: JSON.stringify(answer), rev });
+}
+
+/** Takes batches out of the book, or puts them back; out of it they are found by nothing. */
+export async function setBatchRemoved(write: Write, id: string, removed: boolean): Promise<void> {
+  const { trx, householdId, rev } = write;
+  await trx("batch").where({ household_id: householdId, id }).update({ removed_at: removed ? new Date() : null, rev });
+  if (removed) await trx("batch_term").where({ household_id: householdId, batch_id: id }).del();
+  else await project(write, id, foldBatch(await listEvents(householdId, id, trx)));
 }

@@ -1,5 +1,7 @@
 import type { Head } from "@/core/head";
+import { v7 as uuid } from "uuid";
 import { database } from "./connection";
+import { insertPerson } from "./persons";
 import type { Write } from "./transaction";
 
 export interface StoredHead {
@@ -34,15 +36,36 @@ export async function headOwner({ trx }: Write, id: string): Promise<string | un
   return (await trx("head").where({ id }).first("household_id"))?.household_id;
 }
 
-export async function insertHead({ trx, householdId, rev }: Write, head: { id: string; name: string; hair: Head; createdAt?: Date }): Promise<void> {
-  await trx("head").insert({ id: head.id, household_id: householdId, rev, created_at: head.createdAt ?? new Date(), name: head.name, hair: JSON.stringify(head.hair) });
+export interface NewHead {
+  readonly id: string;
+  readonly name: string;
+  readonly hair: Head;
+  /** Whose it is; left out, it makes a person of the same name. */
+  readonly personId?: string | null;
+  readonly createdAt?: Date;
+  readonly importId?: string;
 }
 
-/** Writes over the head when it still has `baseRev`; false where somebody was faster. */
+export async function insertHead(write: Write, head: NewHead): Promise<void> {
+  const { trx, householdId, rev } = write;
+  const createdAt = head.createdAt ?? new Date();
+  const personId = head.personId === undefined ? uuid() : head.personId;
+  if (head.personId === undefined) await insertPerson(write, { id: personId!, name: head.name, createdAt });
+  await trx("head").insert({ id: head.id, household_id: householdId, rev, created_at: createdAt, person_id: personId, name: head.name, hair: JSON.stringify(head.hair), import_id: head.importId ?? null });
+}
+
+/** Writes over the head, and its person's name, when it still has `baseRev`; false where somebody was faster. */
 export async function updateHead({ trx, householdId, rev }: Write, head: { id: string; name: string; hair: Head; baseRev: number }): Promise<boolean> {
   const changed = await trx("head").where({ household_id: householdId, id: head.id, rev: head.baseRev }).whereNull("removed_at")
     .update({ name: head.name, hair: JSON.stringify(head.hair), rev });
+  if (changed === 1) await trx.raw("UPDATE person p JOIN head h ON h.household_id = p.household_id AND h.person_id = p.id SET p.name = h.name WHERE h.household_id = ? AND h.id = ?", [householdId, head.id]);
   return changed === 1;
+}
+
+/** Takes a head out of the book for good: what it is called and what is about the person. */
+export async function blankHead({ trx, householdId, rev }: Write, id: string, name: string, blank: (hair: Head) => Head): Promise<void> {
+  const row: Row = await trx("head").where({ household_id: householdId, id }).first(...COLUMNS);
+  await trx("head").where({ household_id: householdId, id }).update({ name, hair: JSON.stringify(blank(fromRow(row).hair)), removed_at: new Date(), rev });
 }
 
 export async function setHeadRemoved({ trx, householdId, rev }: Write, id: string, removed: boolean): Promise<boolean> {

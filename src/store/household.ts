@@ -7,6 +7,8 @@ export interface Household {
   readonly id: string;
   readonly name: string;
   readonly rev: number;
+  /** Undefined while the door is open: on this machine only. */
+  readonly passwordHash?: string;
 }
 
 export interface Settings {
@@ -14,9 +16,11 @@ export interface Settings {
   readonly kitchenTempC: number;
   /** IANA zone in which the household's clock times are said. */
   readonly timeZone: string;
+  /** Whether the server listens on the house's network from its next start; only with a password. */
+  readonly network: boolean;
 }
 
-const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC" };
+const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC", network: false };
 
 export async function insertHousehold(knex: Knex, household: { id: string; name: string; createdAt: Date }): Promise<void> {
   await knex("household").insert({ id: household.id, name: household.name, rev: 0, created_at: household.createdAt });
@@ -24,8 +28,8 @@ export async function insertHousehold(knex: Knex, household: { id: string; name:
 
 /** The household that answers on loopback: the first one made. */
 export async function theHousehold(): Promise<Household | undefined> {
-  const row = await database()("household").orderBy([{ column: "created_at" }, { column: "id" }]).first("id", "name", "rev");
-  return row && { id: row.id, name: row.name, rev: Number(row.rev) };
+  const row = await database()("household").orderBy([{ column: "created_at" }, { column: "id" }]).first("id", "name", "rev", "password_hash");
+  return row && { id: row.id, name: row.name, rev: Number(row.rev), passwordHash: row.password_hash ?? undefined };
 }
 
 export async function readSettings(householdId: string): Promise<Settings> {
@@ -39,14 +43,4 @@ export async function writeSettings({ trx, householdId, rev }: Write, settings: 
   const rows = Object.entries(settings).filter(([, value]) => value !== undefined)
     .map(([name, value]) => ({ household_id: householdId, name, value: JSON.stringify(value), rev }));
   if (rows.length > 0) await trx("setting").insert(rows).onConflict(["household_id", "name"]).merge(["value", "rev"]);
-}
-
-/** The device that writes, made on its first write. */
-export async function noteDevice({ trx, householdId, rev }: Write, deviceId: string, name: string): Promise<boolean> {
-  const now = new Date();
-  const row = await trx("device").where({ id: deviceId }).first("household_id");
-  if (row && row.household_id !== householdId) return false;
-  if (row) await trx("device").where({ id: deviceId }).update({ last_seen_at: now });
-  else await trx("device").insert({ id: deviceId, household_id: householdId, rev, created_at: now, name: name.slice(0, 120), last_seen_at: now });
-  return true;
 }

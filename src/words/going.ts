@@ -13,10 +13,10 @@ export function goingWords(going: Going, timeZone: string, nowMs: number): { rea
     case "rinsed": return { what, when: "rinsed; how was it?" };
     case "resting": {
       if (!window) return { what, when: "resting" };
-      if (window.peakMs === undefined || window.useByMs === undefined) return { what, when: nowMs < window.readyMs ? `soaking; ready ${at(window.readyMs)}` : `soaked since ${at(window.readyMs)}` };
-      if (nowMs > window.useByMs) return { what, when: `past its best since ${at(window.useByMs)}` };
+      if (window.peakMs === undefined) return { what, when: nowMs < window.readyMs ? `soaking; ready ${at(window.readyMs)}` : `soaked since ${at(window.readyMs)}` };
+      if (window.useByMs !== undefined && nowMs > window.useByMs) return { what, when: `past its best since ${at(window.useByMs)}` };
       const ready = nowMs < window.readyMs ? `ready ${at(window.readyMs)}` : "ready now";
-      return { what, when: `${ready}, best ${at(window.peakMs)}, use by ${at(window.useByMs)}` };
+      return { what, when: `${ready}, best ${at(window.peakMs)}, ${window.useByMs === undefined ? "keeps for weeks" : `use by ${at(window.useByMs)}`}` };
     }
   }
 }

@@ -2,7 +2,7 @@ import { findMaterial } from "@/core/material";
 import type { Age, Cut, Landmark, PurposeId, Shade, StrandCount, StrandSize } from "@/core/head";
 import type { Fill, SpoonSet, Unit } from "@/core/measure";
 import type { ConsistencyWord, MixingWord, Sizing } from "@/core/paste";
-import type { Again, Mark, StepId } from "@/core/batch";
+import type { Again, Mark, Place, StepId } from "@/core/batch";
 
 /** English names of choices; a language is one file like this. */
 export const PURPOSE_NAME: Readonly<Record<PurposeId, string>> = {
@@ -40,6 +40,7 @@ export const MIXING_WORD_NAME: Readonly<Record<MixingWord | "right", string>> = 
 };
 export const MARK_NAME: Readonly<Record<Mark, string>> = { soft: "soft", slip: "slip", grit: "grit left", shine: "shine" };
 export const AGAIN_NAME: Readonly<Record<Again, string>> = { yes: "again", maybe: "maybe again", no: "not again" };
+export const PLACE_NAME: Readonly<Record<Place, string>> = { kitchen: "the kitchen", fridge: "the fridge", freezer: "the freezer" };
 export const STEP_NAME: Readonly<Record<StepId, string>> = {
   gather: "Gather", dry: "Dry things together", wet: "Wet things", firstPour: "First pour", pour: "Pour by steps", oil: "Oil last",
   rest: "Rest", check: "Look again", hair: "Hair ready", apply: "Put it on", leaveOn: "Leave on", rinse: "Rinse", clear: "Clear away",

@@ -11,7 +11,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<Rec
   if (!found) return <NoHouse />;
   const given = Object.entries(await searchParams).filter((entry): entry is [string, string] => typeof entry[1] === "string");
   const query = new URLSearchParams(given);
-  const [{ batches, next }, heads] = await Promise.all([readLog(found.household.id, query), listHeads(found.household.id)]);
+  const [{ batches, next }, heads] = await Promise.all([readLog(found.household.id, query, found.settings.timeZone), listHeads(found.household.id)]);
   return (
     <LogView
       batches={batches} heads={heads.map(({ id, name }) => ({ id, name }))} older={next} timeZone={found.settings.timeZone} nowMs={Date.now()}

@@ -1,6 +1,8 @@
 import { checkNumber } from "../checkNumber";
 import { LIMITS } from "../limits";
-import { WORDS, type MixingWord } from "../paste";
+import { findMaterial } from "../material";
+import type { Fill, Unit } from "../measure";
+import { checkAmount, WORDS, type MixingWord } from "../paste";
 import type { Problem } from "../problem";
 
 export const STEPS = ["gather", "dry", "wet", "firstPour", "pour", "oil", "rest", "check", "hair", "apply", "leaveOn", "rinse", "clear"] as const;
@@ -16,12 +18,35 @@ export const MARK_RANGE = { min: 1, max: 5 } as const;
 export const AGAIN = ["yes", "maybe", "no"] as const;
 export type Again = (typeof AGAIN)[number];
 
+/** Where a mixed bowl stands. */
+export const PLACES = ["kitchen", "fridge", "freezer"] as const;
+export type Place = (typeof PLACES)[number];
+
+/** Spoons that a powder can be heaped on. */
+export const SPOONS = ["tsp", "tbsp", "cup"] as const satisfies readonly Unit[];
+export type SpoonUnit = (typeof SPOONS)[number];
+
+/** An amount as it was measured out. */
+export interface Measured {
+  readonly amount: number;
+  readonly unit: Unit;
+  readonly fill: Fill;
+}
+
 /** What can happen to a bowl. Events are only ever added; `withdrawn` takes one back without erasing it. */
 export type BatchPayload =
   | { readonly kind: "ticked"; readonly step: StepId; readonly done: boolean }
   | { readonly kind: "poured"; readonly ml: number }
+  /** What really went in of a planned line, all in all. */
+  | ({ readonly kind: "measured"; readonly line: number } & Measured)
+  /** One spoon of a planned line was a heaped one. */
+  | { readonly kind: "heaped"; readonly line: number; readonly unit: SpoonUnit }
+  /** Something that the plan does not have. */
+  | ({ readonly kind: "added"; readonly materialId: string } & Measured)
+  | { readonly kind: "moved"; readonly place: Place }
   | { readonly kind: "said"; readonly word: MixingWord | "right" }
   | { readonly kind: "reached"; readonly stage: Stage }
+  /** Empty once it was erased. */
   | { readonly kind: "noted"; readonly text: string }
   | { readonly kind: "marked"; readonly mark: Mark; readonly value: number }
   | { readonly kind: "again"; readonly again: Again }
@@ -37,13 +62,13 @@ export interface BatchEvent {
   readonly deviceSeq: number;
   /** The household's rev that the device had seen; orders events with device and sequence, never a device's clock. */
   readonly revSeen: number;
-  /** Server's clock, ms since the epoch. */
+  /** When it happened by the server's clock, ms since the epoch: its arrival less how long the device had kept it. */
   readonly atMs: number;
 }
 
 /** What each kind of event says beside its kind; anything more is refused, since events are kept for good. */
 const FIELDS: Readonly<Record<BatchPayload["kind"], readonly string[]>> = {
-  ticked: ["step", "done"], poured: ["ml"], said: ["word"], reached: ["stage"], noted: ["text"], marked: ["mark", "value"], again: ["again"], closed: [], reopened: [], withdrawn: ["eventId"],
+  ticked: ["step", "done"], poured: ["ml"], measured: ["line", "amount", "unit", "fill"], heaped: ["line", "unit"], added: ["materialId", "amount", "unit", "fill"], moved: ["place"], said: ["word"], reached: ["stage"], noted: ["text"], marked: ["mark", "value"], again: ["again"], closed: [], reopened: [], withdrawn: ["eventId"],
 };
 
 /** Every problem with a payload of an unknown client. */
@@ -63,6 +88,10 @@ function checkContent(payload: BatchPayload, field: string): Problem[] {
       const problem = checkNumber(`${field}.ml`, payload.ml, "pouredMl");
       return problem ? [problem] : [];
     }
+    case "measured": return [...lineNumber(payload.line, field), ...checkAmount(payload, field)];
+    case "heaped": return [...lineNumber(payload.line, field), ...among("unit", payload.unit, SPOONS)];
+    case "added": return [...(findMaterial(payload.materialId) ? [] : [{ field: `${field}.materialId`, code: "unknownMaterial" } as const]), ...checkAmount(payload, field, payload.materialId)];
+    case "moved": return among("place", payload.place, PLACES);
     case "said": return among("word", payload.word, [...WORDS, "right"]);
     case "reached": return among("stage", payload.stage, STAGES);
     case "noted":
@@ -78,3 +107,6 @@ function checkContent(payload: BatchPayload, field: string): Problem[] {
     case "withdrawn": return typeof payload.eventId === "string" ? [] : [{ field: `${field}.eventId`, code: "notText" }];
   }
 }
+
+const lineNumber = (line: number, field: string): Problem[] =>
+  Number.isInteger(line) && line >= 0 && line < LIMITS.lineCount.max ? [] : [{ field: `${field}.line`, code: "unknownChoice" }];

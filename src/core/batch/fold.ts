@@ -1,11 +1,17 @@
 import type { MixingWord } from "../paste";
-import type { Again, BatchEvent, Mark, Stage, StepId } from "./events";
+import type { Again, BatchEvent, Mark, Measured, Place, SpoonUnit, Stage, StepId } from "./events";
 
 /** Where a bowl stands: the fold of its events. Times are ms since the epoch. */
 export interface BatchState {
   readonly done: readonly StepId[];
   /** Sum of all pours that stand, ml. */
   readonly pouredMl: number;
+  /** What really went in of planned lines, by line. A later measure takes the place of an earlier one and of its heaped spoons. */
+  readonly measured: Readonly<Record<number, Measured>>;
+  readonly heaped: readonly { readonly line: number; readonly unit: SpoonUnit }[];
+  readonly added: readonly ({ readonly eventId: string; readonly materialId: string } & Measured)[];
+  /** Where it was put, in order. */
+  readonly moves: readonly { readonly place: Place; readonly atMs: number }[];
   readonly lastWord?: MixingWord | "right";
   readonly reachedMs: Readonly<Partial<Record<Stage, number>>>;
   readonly notes: readonly { readonly eventId: string; readonly text: string; readonly atMs: number }[];
@@ -28,6 +34,10 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
   const withdrawn = withdrawnIds(unique);
   const done = new Set<StepId>();
   const notes: { eventId: string; text: string; atMs: number }[] = [];
+  const measured: Record<number, Measured> = {};
+  let heaped: { line: number; unit: SpoonUnit }[] = [];
+  const added: ({ eventId: string; materialId: string } & Measured)[] = [];
+  const moves: { place: Place; atMs: number }[] = [];
   const marks: Partial<Record<Mark, number>> = {};
   const reachedMs: Partial<Record<Stage, number>> = {};
   let pouredMl = 0;
@@ -43,9 +53,22 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
         else done.delete(payload.step);
         break;
       case "poured": pouredMl += payload.ml; break;
+      case "measured": {
+        const { line, amount, unit, fill } = payload;
+        measured[line] = { amount, unit, fill };
+        heaped = heaped.filter((spoon) => spoon.line !== line);
+        break;
+      }
+      case "heaped": heaped.push({ line: payload.line, unit: payload.unit }); break;
+      case "added": {
+        const { materialId, amount, unit, fill } = payload;
+        added.push({ eventId: id, materialId, amount, unit, fill });
+        break;
+      }
+      case "moved": moves.push({ place: payload.place, atMs }); break;
       case "said": lastWord = payload.word; break;
       case "reached": reachedMs[payload.stage] = atMs; break;
-      case "noted": notes.push({ eventId: id, text: payload.text, atMs }); break;
+      case "noted": if (payload.text) notes.push({ eventId: id, text: payload.text, atMs }); break;
       case "marked": marks[payload.mark] = payload.value; break;
       case "again": again = payload.again; break;
       case "closed": closedMs = atMs; break;
@@ -53,7 +76,7 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
       case "withdrawn": break;
     }
   }
-  return { done: [...done], pouredMl, lastWord, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
+  return { done: [...done], pouredMl, measured, heaped, added, moves, lastWord, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
 }
 
 /** Latest first, so that a withdrawal that is itself withdrawn takes nothing back. */

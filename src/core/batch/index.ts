@@ -1,5 +1,7 @@
+export * from "./asMade";
 export * from "./events";
 export * from "./fold";
 export * from "./going";
 export * from "./restWindow";
+export * from "./summary";
 export * from "./worksheet";

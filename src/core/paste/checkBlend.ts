@@ -11,19 +11,28 @@ const AMOUNT_LIMIT: Readonly<Record<Unit, LimitName>> = {
   g: "amountG", ml: "amountMl", tsp: "spoonCount", tbsp: "spoonCount", cup: "spoonCount", drop: "dropCount", piece: "pieceCount",
 };
 
-function checkLine(line: BlendLine, field: string): (Problem | undefined)[] {
-  const material = findMaterial(line.materialId);
+/**
+ * Every problem with an amount as it was measured. With a material, also with measuring that material so.
+ * @param materialId of what is measured; undefined where only the amount itself is known
+ */
+export function checkAmount({ amount, unit, fill }: Pick<BlendLine, "amount" | "unit" | "fill">, field: string, materialId?: string): Problem[] {
   const problems: (Problem | undefined)[] = [];
-  if (!material) problems.push({ field: `${field}.materialId`, code: "unknownMaterial" });
-  if (!ROLES.includes(line.role)) problems.push({ field: `${field}.role`, code: "unknownChoice" });
-  if (!FILLS.includes(line.fill)) problems.push({ field: `${field}.fill`, code: "unknownChoice" });
-  if (!UNITS.includes(line.unit)) problems.push({ field: `${field}.unit`, code: "unknownChoice" });
+  const material = materialId === undefined ? undefined : findMaterial(materialId);
+  if (!FILLS.includes(fill)) problems.push({ field: `${field}.fill`, code: "unknownChoice" });
+  if (!UNITS.includes(unit)) problems.push({ field: `${field}.unit`, code: "unknownChoice" });
   else {
-    problems.push(checkNumber(`${field}.amount`, line.amount, AMOUNT_LIMIT[line.unit]));
-    if (line.unit === "piece" && material && !material.pieceG) problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
-    if (line.unit === "drop" && material?.family === "powder") problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
+    problems.push(checkNumber(`${field}.amount`, amount, AMOUNT_LIMIT[unit]));
+    if (unit === "piece" && material && !material.pieceG) problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
+    if (unit === "drop" && material?.family === "powder") problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
   }
-  return problems;
+  return problems.filter((problem) => problem !== undefined);
+}
+
+function checkLine(line: BlendLine, field: string): Problem[] {
+  const problems: Problem[] = [];
+  if (!findMaterial(line.materialId)) problems.push({ field: `${field}.materialId`, code: "unknownMaterial" });
+  if (!ROLES.includes(line.role)) problems.push({ field: `${field}.role`, code: "unknownChoice" });
+  return [...problems, ...checkAmount(line, field, line.materialId)];
 }
 
 /** Every problem with a blend by itself. */

@@ -18,7 +18,7 @@ export const DYE_MODEL_MAX_C = 45;
 const GAS_CONSTANT = 8.314462618;
 const REFERENCE_K = 294.15;
 /** Ready and use-by stand where the paste has this share of the yardstick's peak. */
-const READY_SHARE = 0.8;
+export const READY_SHARE = 0.8;
 
 /** k(T) = k21 e^(−E/R (1/T − 1/294.15 K)), 1/h. @source Arrhenius */
 export function rateAt(k21PerH: number, energyJPerMol: number, tempC: number): number {

@@ -1,4 +1,5 @@
 export * from "./cooling";
 export * from "./dye";
+export * from "./moved";
 export * from "./soak";
 export * from "./restPlan";

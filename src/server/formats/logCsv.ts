@@ -1,6 +1,7 @@
 import Papa from "papaparse";
 import { MARKS } from "@/core/batch";
-import { listBatches, type StoredBatch } from "@/store/batches";
+import type { BatchRow } from "@/store/batches";
+import { listBatches, type LogFilter } from "@/store/log";
 
 const COLUMNS = ["started", "blend", "head", "purpose", "planned_ml", "poured_ml", "total_g", "mixed", "on_head", "rinsed", "closed", ...MARKS, "again", "note"] as const;
 const PAGE = 200;
@@ -9,9 +10,9 @@ const moment = (ms: number | undefined): string => (ms === undefined ? "" : new 
 const tenth = (value: number): number => Math.round(value * 10) / 10;
 
 /** One bowl as a row, in the order of the columns. */
-const rowOf = (batch: StoredBatch): (string | number)[] => [
-  moment(batch.startsAtMs), batch.blendName, batch.headName, batch.question.purpose,
-  batch.answer.liquid.state === "unreachable" ? "" : tenth(batch.answer.liquid.ml.mid), tenth(batch.pouredMl), tenth(batch.answer.totalG.mid),
+const rowOf = (batch: BatchRow): (string | number)[] => [
+  moment(batch.startsAtMs), batch.blendName, batch.headName, batch.summary.purpose,
+  batch.summary.liquidMl ? tenth(batch.summary.liquidMl.mid) : "", tenth(batch.pouredMl), tenth(batch.summary.totalG.mid),
   moment(batch.mixedMs), moment(batch.onHeadMs), moment(batch.rinsedMs), moment(batch.closedMs),
   ...MARKS.map((mark) => batch.marks[mark] ?? ""), batch.again ?? "", batch.note,
 ];
@@ -20,14 +21,14 @@ const rowOf = (batch: StoredBatch): (string | number)[] => [
 export const csvOf = (rows: readonly (readonly (string | number)[])[]): string =>
   `${Papa.unparse(rows as (string | number)[][], { newline: "\r\n", escapeFormulae: true, header: false })}\r\n`;
 
-/** The whole log, newest first, read page by page as it is sent. */
-export function logCsv(householdId: string): ReadableStream<Uint8Array> {
+/** The log, newest first, read page by page as it is sent. */
+export function logCsv(householdId: string, filter: Omit<LogFilter, "limit" | "before">): ReadableStream<Uint8Array> {
   const encoder = new TextEncoder();
   let before: { startsAtMs: number; id: string } | undefined;
   return new ReadableStream({
     start: (stream) => stream.enqueue(encoder.encode(csvOf([COLUMNS]))),
     async pull(stream) {
-      const batches = await listBatches(householdId, { limit: PAGE, before });
+      const batches = await listBatches(householdId, { ...filter, limit: PAGE, before });
       if (batches.length > 0) stream.enqueue(encoder.encode(csvOf(batches.map(rowOf))));
       before = batches.at(-1);
       if (batches.length < PAGE) stream.close();

@@ -1,7 +1,8 @@
 import type { Knex } from "knex";
 import * as m001 from "./001_household";
+import * as m002 from "./002_record";
 
-const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001 };
+const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001, "002_record": m002 };
 
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(MIGRATIONS),

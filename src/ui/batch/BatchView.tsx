@@ -132,7 +132,7 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
           </div>
           {/* On paper the cautions stand where the taps are on the screen. */}
           <div className="hidden text-[8pt] leading-snug print:block"><Cautions cautions={answer.cautions} /></div>
-          <History events={events} withdrawn={state.withdrawn} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
+          <History events={events} withdrawn={state.withdrawn} materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
         </aside>
       </div>
       <div className="mt-8 print:hidden"><Cautions cautions={answer.cautions} /></div>

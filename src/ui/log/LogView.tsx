@@ -1,13 +1,13 @@
 import Link from "next/link";
 import { MARKS } from "@/core/batch";
-import type { StoredBatch } from "@/store/batches";
+import type { BatchRow } from "@/store/batches";
 import { bowlFor } from "../bowl/geometry";
 import { SmallBowl } from "../bowl/SmallBowl";
 import { AGAIN_NAME, grainOf, MARK_NAME, roundTo } from "@/words";
 import { clockWords, dateKey, dayWords } from "@/words/times";
 
 interface LogViewProps {
-  readonly batches: readonly StoredBatch[];
+  readonly batches: readonly BatchRow[];
   readonly heads: readonly { readonly id: string; readonly name: string }[];
   readonly filter: { readonly head: string; readonly text: string };
   readonly older?: string;
@@ -17,7 +17,7 @@ interface LogViewProps {
 
 /** What was made, newest first: small bowls in section, one line of time a day. */
 export function LogView({ batches, heads, filter, older, timeZone, nowMs }: LogViewProps) {
-  const scaleMl = Math.max(...batches.map((batch) => bowlFor(batch.answer.totalMl)), 1);
+  const scaleMl = Math.max(...batches.map((batch) => bowlFor(batch.summary.totalMl)), 1);
   const days = [...new Set(batches.map((batch) => dateKey(batch.startsAtMs, timeZone)))];
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
@@ -50,15 +50,15 @@ export function LogView({ batches, heads, filter, older, timeZone, nowMs }: LogV
   );
 }
 
-function LogBowl({ batch, scaleMl, timeZone }: { batch: StoredBatch; scaleMl: number; timeZone: string }) {
+function LogBowl({ batch, scaleMl, timeZone }: { batch: BatchRow; scaleMl: number; timeZone: string }) {
   const marks = MARKS.filter((mark) => batch.marks[mark] !== undefined).map((mark) => `${MARK_NAME[mark]} ${batch.marks[mark]}`);
   const verdict = [batch.closedMs ? undefined : "open", batch.again && AGAIN_NAME[batch.again], ...marks].filter(Boolean).join(", ");
   return (
     <li className="grid grid-cols-[7rem_1fr] items-start gap-3">
-      <SmallBowl layers={batch.answer.layers} totalMl={batch.answer.totalMl} scaleMl={scaleMl} />
+      <SmallBowl layers={batch.summary.layers} totalMl={batch.summary.totalMl} scaleMl={scaleMl} />
       <div className="min-w-0">
         <Link href={`/batches/${batch.id}`} className="pressable inline-flex min-h-11 items-center break-words font-semibold md:min-h-8">{batch.blendName}</Link>
-        <span className="block text-sm">{batch.headName}, {clockWords(batch.startsAtMs, timeZone)}, {roundTo(batch.answer.totalG.mid, grainOf(batch.answer.head.pasteG))} g</span>
+        <span className="block text-sm">{batch.headName}, {clockWords(batch.startsAtMs, timeZone)}, {roundTo(batch.summary.totalG.mid, grainOf(batch.summary.pasteG))} g</span>
         <span className="block text-sm text-quiet">{verdict}</span>
         {batch.note && <span className="line-clamp-2 block break-words text-sm italic">{batch.note}</span>}
       </div>

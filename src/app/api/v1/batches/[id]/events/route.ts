@@ -1,5 +1,6 @@
 import { EventsInput } from "@/inputs/bookInput";
-import { addEvents } from "@/server/batches";
-import { writes } from "@/server/route";
+import { addEvents, readEvents } from "@/server/batches";
+import { reads, writes } from "@/server/route";
 
+export const GET = reads(readEvents);
 export const POST = writes(EventsInput, addEvents);

@@ -1,0 +1,4 @@
+import { doorOf } from "@/server/door";
+import { reads } from "@/server/route";
+
+export const GET = reads(doorOf);

@@ -1,0 +1,23 @@
+import type { Band } from "../figure";
+import type { PurposeId } from "../head";
+import type { Layer, PasteAnswer, PasteQuestion } from "../paste";
+
+/** What a list shows of a planned bowl, without the whole question and answer. */
+export interface BatchSummary {
+  readonly purpose: PurposeId;
+  readonly materialIds: readonly string[];
+  readonly layers: readonly Layer[];
+  readonly totalMl: number;
+  readonly totalG: Band;
+  readonly pasteG: Band;
+  /** Undefined where no liquid goes in. */
+  readonly liquidMl?: Band;
+}
+
+export function summaryOf(question: PasteQuestion, answer: PasteAnswer): BatchSummary {
+  return {
+    purpose: question.purpose, materialIds: [...new Set([...question.lines.map((line) => line.materialId), question.liquid.materialId])],
+    layers: answer.layers, totalMl: answer.totalMl, totalG: answer.totalG, pasteG: answer.head.pasteG,
+    ...(answer.liquid.state === "unreachable" ? {} : { liquidMl: answer.liquid.ml }),
+  };
+}

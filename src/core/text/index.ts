@@ -1,0 +1,7 @@
+/** Letters as a search compares them: lower case, without accents. */
+export const foldText = (text: string): string => text.normalize("NFKD").replace(/\p{M}/gu, "").toLowerCase();
+
+/** The words of a text, folded, each once: runs of letters and digits in any script, at most `most` of them. */
+export function wordsOf(text: string, most = 400): string[] {
+  return [...new Set(foldText(text).match(/[\p{L}\p{N}]+/gu) ?? [])].slice(0, most);
+}

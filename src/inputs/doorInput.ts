@@ -1,0 +1,24 @@
+import "reflect-metadata";
+import { IsIn, IsOptional, IsString, IsUUID, Matches, MaxLength, MinLength } from "class-validator";
+import { LIMITS } from "@/core/limits";
+
+/** The household's password: the one there is, where there is one, and the new one, or none to open the door again. */
+export class PasswordInput {
+  @IsOptional() @MaxLength(LIMITS.passwordChars.max) @IsString() current?: string;
+  @IsOptional() @MaxLength(LIMITS.passwordChars.max) @MinLength(LIMITS.passwordChars.min) @IsString() password?: string;
+}
+
+/** A code for one more device; letters and digits that are not mistaken for each other. */
+export class PairingInput {
+  @IsUUID("all") id!: string;
+  @Matches(/^[A-HJ-NP-Z2-9]{10}$/) @IsString() code!: string;
+  @IsOptional() @IsUUID("all") personId?: string;
+}
+
+export class SentAwayInput {
+  @IsIn([true]) sentAway!: true;
+}
+
+export class ErasedInput {
+  @IsIn([true]) erased!: true;
+}

@@ -1,0 +1,126 @@
+import { randomBytes, randomUUID, scrypt, timingSafeEqual } from "node:crypto";
+import { networkInterfaces } from "node:os";
+import { promisify } from "node:util";
+import type { PairingInput, PasswordInput, SentAwayInput } from "@/inputs/doorInput";
+import * as store from "@/store/door";
+import { letIn, listDevices, noteDevice, sendAway } from "@/store/devices";
+import { writeSettings, type Household } from "@/store/household";
+import { listPersons, personIsHere } from "@/store/persons";
+import { inTransaction, type Write } from "@/store/transaction";
+import { notFound, Refusal, taken, unusable } from "./refusal";
+import type { Asked } from "./route";
+import { deviceCookie, hashOf, newToken } from "./visitor";
+
+const derive = promisify<string, Buffer, number, { N: number; r: number; p: number; maxmem: number }, Buffer>(scrypt);
+/** scrypt at 32 MB a guess. @source RFC 7914; cost as commonly advised for logins (from memory) */
+const COST = { N: 2 ** 15, r: 8, p: 1, maxmem: 64 * 2 ** 20 };
+
+export async function hashPassword(password: string): Promise<string> {
+  const salt = randomBytes(16);
+  return ["scrypt", COST.N, COST.r, COST.p, salt.toString("base64"), (await derive(password, salt, 32, COST)).toString("base64")].join("$");
+}
+
+export async function passwordIs(password: string, stored: string): Promise<boolean> {
+  const [kind, n, r, p, salt, hash] = stored.split("$");
+  if (kind !== "scrypt") return false;
+  const wanted = Buffer.from(hash, "base64");
+  const found = await derive(password, Buffer.from(salt, "base64"), wanted.length, { ...COST, N: Number(n), r: Number(r), p: Number(p) });
+  return timingSafeEqual(found, wanted);
+}
+
+const FREE_TRIES = 5;
+const REMEMBERED_MS = 15 * 60_000;
+const LONGEST_WAIT_MS = 60_000;
+
+/** How long the next try has to wait: five are free, then the wait doubles from a second to a minute. */
+export function waitMs(triesMs: readonly number[], nowMs: number): number {
+  const recent = triesMs.filter((at) => at > nowMs - REMEMBERED_MS);
+  if (recent.length < FREE_TRIES) return 0;
+  return Math.max(0, Math.max(...recent) + Math.min(LONGEST_WAIT_MS, 1000 * 2 ** (recent.length - FREE_TRIES)) - nowMs);
+}
+
+/**
+ * Tries a secret. It is counted as wrong before it is looked at, so that many at once do not slip through, and
+ * forgotten when it was right.
+ */
+async function guarded<T>(household: Household, look: () => Promise<T | undefined>): Promise<T> {
+  const now = new Date();
+  const from = new Date(now.getTime() - REMEMBERED_MS);
+  const tryId = await inTransaction(household.id, async (write) => {
+    const wait = waitMs(await store.triesSince(household.id, from, write.trx), now.getTime());
+    if (wait > 0) throw new Refusal(429, `Too many wrong tries. Wait ${Math.ceil(wait / 1000)} s, then try again.`, [], Math.ceil(wait / 1000));
+    return store.addTry(write, now, from);
+  });
+  const found = await look();
+  if (found === undefined) throw new Refusal(401, "That is not the password, and no code that is good now.");
+  await inTransaction(household.id, (write) => store.forgetTry(write, tryId));
+  return found;
+}
+
+/** Lets a device in by the household's password or by a code of one that is in. Answers its cookie. */
+export async function enter(household: Household, given: { readonly password?: string; readonly code?: string; readonly name: string }): Promise<string> {
+  const { passwordHash } = household;
+  if (passwordHash === undefined) throw new Refusal(409, "The door is open on this machine; nothing has to be said.");
+  const [id, token] = [randomUUID(), newToken()];
+  const admit = async (write: Write, personId: string | null) => {
+    await noteDevice(write, id, given.name);
+    await letIn(write, { id, tokenHash: hashOf(token), name: given.name, personId });
+    return true as const;
+  };
+  const code = given.code?.toUpperCase().replace(/[^A-Z0-9]/g, "");
+  await guarded(household, async () => {
+    if (code) {
+      return inTransaction(household.id, async (write) => {
+        const pairing = await store.usePairing(write, hashOf(code), new Date());
+        return pairing && admit(write, pairing.personId);
+      });
+    }
+    return (await passwordIs(given.password ?? "", passwordHash)) ? inTransaction(household.id, (write) => admit(write, null)) : undefined;
+  });
+  return deviceCookie(id, token);
+}
+
+/** Sets, changes or takes away the household's password. Changing it sends every other device away. */
+export async function changePassword(asked: Asked<PasswordInput>): Promise<Response> {
+  const { household, deviceId, deviceName, input: { current, password } } = asked;
+  const { passwordHash } = household;
+  if (passwordHash !== undefined) {
+    if (current === undefined) throw unusable([{ field: "current", code: "required" }]);
+    await guarded(household, async () => ((await passwordIs(current, passwordHash)) ? true : undefined));
+  }
+  const hash = password === undefined ? null : await hashPassword(password);
+  const token = newToken();
+  await inTransaction(household.id, async (write) => {
+    if (!(await noteDevice(write, deviceId, deviceName))) throw taken();
+    await store.setPasswordHash(write, hash);
+    await sendAway(write, { allBut: deviceId });
+    if (hash === null) await writeSettings(write, { network: false });
+    await letIn(write, { id: deviceId, tokenHash: hashOf(token) });
+  });
+  return new Response(JSON.stringify({ locked: hash !== null }), { headers: { "content-type": "application/json; charset=utf-8", "cache-control": "no-store", "set-cookie": deviceCookie(deviceId, hash === null ? undefined : token) } });
+}
+
+const PAIRING_MS = 10 * 60_000;
+
+/** A code that lets one device in, once, within ten minutes. The client makes it, so that sending it twice makes one. */
+export async function pair({ input: { id, code, personId }, household }: Asked<PairingInput>, write: Write) {
+  if (household.passwordHash === undefined) throw new Refusal(409, "Set a password for the house first.");
+  if (personId && !(await personIsHere(write, personId))) throw notFound("personId");
+  const codeHash = hashOf(code);
+  const before = await store.pairingTaken(write, { id, codeHash });
+  if (before && !(before.same && before.householdId === write.householdId)) throw taken();
+  if (!before) await store.insertPairing(write, { id, codeHash, personId: personId ?? null, expiresAt: new Date(Date.now() + PAIRING_MS) });
+  return { id, rev: write.rev };
+}
+
+export async function sendDeviceAway({ params, input: _ }: Asked<SentAwayInput>, write: Write) {
+  if ((await sendAway(write, { id: params.id })) === 0) throw notFound();
+  return { id: params.id, rev: write.rev };
+}
+
+/** Who may come in, and at which addresses. */
+export async function doorOf({ household, deviceId, settings }: Pick<Asked<object>, "household" | "deviceId" | "settings">) {
+  const [persons, devices] = await Promise.all([listPersons(household.id), listDevices(household.id)]);
+  const addresses = Object.values(networkInterfaces()).flat().filter((one) => one && !one.internal && one.family === "IPv4").map((one) => one!.address);
+  return { locked: household.passwordHash !== undefined, network: settings.network, persons, devices: devices.map((device) => ({ ...device, self: device.id === deviceId })), addresses };
+}

@@ -1,0 +1,62 @@
+import { theHousehold } from "@/store/household";
+import { deviceWords } from "@/words/devices";
+import { enter } from "./door";
+import { Refusal } from "./refusal";
+import { failureOf, guardWrite, readText } from "./route";
+import { visitorOf } from "./visitor";
+
+const MOST_BYTES = 4096;
+const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
+
+/**
+ * The door as one plain page without a script or a file, since a stranger gets nothing else of the house. Colours are
+ * the theme's, written out.
+ */
+function page(given: { readonly trouble?: string; readonly code?: string; readonly name: string }, nonce: string, status: number, headers: Record<string, string> = {}): Response {
+  const { trouble, code = "", name } = given;
+  const html = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1"><title>Infusing</title>
+<style nonce="${nonce}">:root{color-scheme:light dark;--ground:oklch(0.965 0.012 95);--ink:oklch(0.24 0.02 60);--press:oklch(0.42 0.1 40);--stop:oklch(0.45 0.16 28)}
+@media (prefers-color-scheme:dark){:root{--ground:oklch(0.2 0.012 70);--ink:oklch(0.92 0.015 90);--press:oklch(0.78 0.09 60);--stop:oklch(0.78 0.13 35)}}
+body{margin:0;background:var(--ground);color:var(--ink);font:1.1rem/1.5 system-ui,sans-serif}main{max-width:26rem;margin:12vh auto;padding:0 1rem}h1{font-size:1.7rem;line-height:1.2}
+form{display:flex;flex-direction:column;gap:1rem}label{display:flex;flex-direction:column;gap:.25rem;font-weight:600;font-size:.95rem}
+input{font:inherit;min-height:2.75rem;padding:.25rem .5rem;border:1.5px solid var(--ink);border-radius:3px;background:transparent;color:inherit}
+button{font:inherit;font-weight:600;min-height:3rem;border:0;border-radius:3px;background:var(--press);color:var(--ground)}.stop{color:var(--stop);font-weight:600}</style></head>
+<body><main><h1>This house is locked.</h1>${trouble ? `<p class="stop" role="alert">${escaped(trouble)}</p>` : "<p>Come in with a code from a device that is in already, or with the household’s password.</p>"}
+<form method="post" action="/enter"><label>Code<input name="code" autocomplete="one-time-code" autocapitalize="characters" maxlength="20" value="${escaped(code)}"></label>
+<label>or password<input name="password" type="password" autocomplete="current-password" maxlength="200"></label>
+<label>This device is called<input name="name" maxlength="60" required value="${escaped(name)}"></label><button>Come in</button></form></main></body></html>`;
+  return new Response(html, { status, headers: { "content-type": "text/html; charset=utf-8", "cache-control": "no-store", ...headers } });
+}
+
+const nonceOf = (request: Request): string => /'nonce-([^']+)'/.exec(request.headers.get("content-security-policy") ?? "")?.[1] ?? "";
+const home = (cookie?: string): Response => new Response(null, { status: 303, headers: { location: "/", "cache-control": "no-store", ...(cookie ? { "set-cookie": cookie } : {}) } });
+
+/** Shows the door; a code in the address is filled in and nothing happens until it is sent. */
+export async function showDoor(request: Request): Promise<Response> {
+  const name = deviceWords(request.headers.get("user-agent") ?? "");
+  try {
+    const visitor = await visitorOf(request.headers);
+    if (visitor !== "stranger") return home();
+    return page({ name, code: new URL(request.url).searchParams.get("code")?.slice(0, 20) ?? "" }, nonceOf(request), 200);
+  } catch (error) {
+    const { status, title } = failureOf(error);
+    return page({ name, trouble: title }, nonceOf(request), status);
+  }
+}
+
+export async function knock(request: Request): Promise<Response> {
+  let name = deviceWords(request.headers.get("user-agent") ?? "");
+  try {
+    guardWrite(request);
+    if (!/^application\/x-www-form-urlencoded\b/i.test(request.headers.get("content-type") ?? "")) throw new Refusal(415, "Send the form.");
+    const form = new URLSearchParams(await readText(request, MOST_BYTES));
+    name = form.get("name")?.trim().slice(0, 60) || name;
+    const visitor = await visitorOf(request.headers);
+    if (visitor === undefined) throw new Refusal(503, "There is no household yet.");
+    if (visitor !== "stranger") return home();
+    return home(await enter((await theHousehold())!, { code: form.get("code")?.trim() || undefined, password: form.get("password")?.slice(0, 200) || undefined, name }));
+  } catch (error) {
+    const { status, title, retryAfterS } = failureOf(error);
+    return page({ name, trouble: title }, nonceOf(request), status, retryAfterS ? { "retry-after": String(retryAfterS) } : {});
+  }
+}

@@ -1,0 +1,36 @@
+import { foldBatch } from "@/core/batch";
+import { cautionsFor } from "@/core/caution";
+import type { Head } from "@/core/head";
+import { findMaterial } from "@/core/material";
+import type { ErasedInput } from "@/inputs/doorInput";
+import * as batches from "@/store/batches";
+import { sendAway } from "@/store/devices";
+import { blankHead } from "@/store/heads";
+import { blankNotes, blankPerson, NOBODY } from "@/store/persons";
+import type { Write } from "@/store/transaction";
+import { notFound } from "./refusal";
+import type { Asked } from "./route";
+
+/** What of a head is about the person and not the arithmetic. */
+const blanked = (hair: Head): Head => ({ ...hair, age: "adult", pregnant: false, soreScalp: false, asthma: false, allergies: [] });
+
+/**
+ * Erases a person: name, health, notes and devices go, from the heads and from every batch made for them; amounts,
+ * lengths, times and marks stay, so that the record still adds up. It cannot be taken back.
+ */
+export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) {
+  const headIds = await blankPerson(write, params.id);
+  if (!headIds) throw notFound();
+  await sendAway(write, { personId: params.id });
+  for (const id of headIds) await blankHead(write, id, NOBODY, blanked);
+  const touched = new Set(await blankNotes(write, params.id, headIds));
+  for (const batch of await batches.batchesOnHeads(write, headIds)) {
+    const question = { ...batch.question, head: blanked(batch.question.head) };
+    const materials = [...question.lines.map((line) => line.materialId), question.liquid.materialId].flatMap((id) => findMaterial(id) ?? []);
+    const cautions = cautionsFor({ head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC, materials });
+    await batches.blankBatch(write, batch.id, { headName: NOBODY, question, answer: { ...batch.answer, cautions } });
+    touched.add(batch.id);
+  }
+  for (const id of touched) await batches.project(write, id, foldBatch(await batches.listEvents(write.householdId, id, write.trx)));
+  return { id: params.id, rev: write.rev };
+}

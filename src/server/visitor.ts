@@ -1,0 +1,42 @@
+import { createHash, randomBytes, randomUUID } from "node:crypto";
+import { deviceByToken } from "@/store/devices";
+import { theHousehold, type Household } from "@/store/household";
+
+/** Who asks: this house's household, and the device. A stranger is nobody until a password or a code lets it in. */
+export interface Visitor {
+  readonly household: Household;
+  readonly deviceId: string;
+  readonly personId: string | null;
+  /** The cookie was not there yet. */
+  readonly fresh: boolean;
+}
+
+export const DEVICE_COOKIE = "infusing_device";
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+const YEAR_S = 31_536_000;
+
+export const hashOf = (secret: string): string => createHash("sha256").update(secret).digest("hex");
+export const newToken = (): string => randomBytes(32).toString("base64url");
+/** Not `Secure`: on the house's network there is no HTTPS. */
+export const deviceCookie = (id: string, token?: string): string => `${DEVICE_COOKIE}=${token ? `${id}.${token}` : id}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${YEAR_S}`;
+
+/** What a device shows: the cookie of a browser, or the same as a bearer token of a program. */
+function shown(headers: Headers): { id?: string; token?: string } {
+  const bearer = /^Bearer ([\w.-]+)$/.exec(headers.get("authorization") ?? "")?.[1];
+  const value = bearer ?? new RegExp(`(?:^|;\\s*)${DEVICE_COOKIE}=([^;]+)`).exec(headers.get("cookie") ?? "")?.[1] ?? "";
+  const [id, token] = value.split(".");
+  return { id: UUID.test(id) ? id : undefined, token };
+}
+
+/**
+ * Who asks; undefined where there is no household, "stranger" where its door is locked and the device has no session.
+ * With an open door the server listens on this machine only, and every device is at home.
+ */
+export async function visitorOf(headers: Headers): Promise<Visitor | "stranger" | undefined> {
+  const household = await theHousehold();
+  if (!household) return undefined;
+  const { id, token } = shown(headers);
+  if (household.passwordHash === undefined) return { household, deviceId: id ?? randomUUID(), personId: null, fresh: id === undefined };
+  const device = token ? await deviceByToken(household.id, hashOf(token)) : undefined;
+  return device && device.id === id ? { household, deviceId: device.id, personId: device.personId, fresh: false } : "stranger";
+}

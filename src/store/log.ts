@@ -1,0 +1,73 @@
+import type { Knex } from "knex";
+import { database } from "./connection";
+import { fromRow, LIST, type BatchRow, type Row } from "./batches";
+import { termOf, type Found } from "./terms";
+import { wordsOf } from "@/core/text";
+
+export interface LogFilter {
+  /** All of these. */
+  readonly found?: readonly Found[];
+  /** Every word of it begins a word in the names, the materials or the notes. */
+  readonly text?: string;
+  /** Started at or after, and before; ms since the epoch. */
+  readonly fromMs?: number;
+  readonly toMs?: number;
+  /** Only batches that started before this one, for the next page. */
+  readonly before?: { readonly startsAtMs: number; readonly id: string };
+  readonly limit: number;
+}
+
+/** How many different words a beginning may stand for. */
+const MOST_WORDS = 40;
+
+/** Newest first, by keyset. A filter is a range of the index of terms; more of them are looked up in it one by one. */
+export async function listBatches(householdId: string, filter: LogFilter): Promise<BatchRow[]> {
+  const knex = database();
+  const sets = [
+    ...(await Promise.all(wordsOf(filter.text ?? "", 8).map((word) => wordsBeginning(knex, householdId, word)))),
+    ...(filter.found ?? []).map((found) => [termOf(found)]),
+  ];
+  if (sets.some((terms) => terms.length === 0)) return [];
+  if (sets.length === 0) {
+    const rows: Row[] = await within(knex("batch").where({ household_id: householdId }).whereNull("removed_at"), filter, "id").select(...LIST);
+    return rows.map(fromRow);
+  }
+  const [first, ...others] = sets;
+  // One short walk along the index for each word of the first filter; together they hold the page.
+  const ids = new Map<string, number>();
+  for (const term of first) {
+    const walk = knex("batch_term as t").where({ "t.household_id": householdId, "t.term": term });
+    for (const terms of others) {
+      walk.whereExists((also) => also.select(knex.raw("1")).from("batch_term as o").where("o.household_id", householdId).whereIn("o.term", terms).whereRaw("o.starts_at = t.starts_at").whereRaw("o.batch_id = t.batch_id"));
+    }
+    const found: { batch_id: string; starts_at: Date }[] = await within(walk, filter, "batch_id").select("batch_id", "starts_at");
+    for (const row of found) ids.set(row.batch_id, row.starts_at.getTime());
+  }
+  const page = [...ids].sort(([a, x], [b, y]) => y - x || (a < b ? 1 : -1)).slice(0, filter.limit).map(([id]) => id);
+  const rows: Row[] = await knex("batch").where({ household_id: householdId }).whereIn("id", page).select(...LIST);
+  const byId = new Map(rows.map((row) => [row.id, fromRow(row)]));
+  return page.flatMap((id) => byId.get(id) ?? []);
+}
+
+/** The terms of all words that begin so. */
+async function wordsBeginning(knex: Knex, householdId: string, beginning: string): Promise<string[]> {
+  const term = termOf({ by: "word", value: beginning }).replace(/[\\%_]/g, "\\$&");
+  return knex("batch_term").where({ household_id: householdId }).andWhere("term", "like", `${term}%`).distinct("term").limit(MOST_WORDS).pluck("term");
+}
+
+/** The page of a query, in the order of the log. */
+function within(query: Knex.QueryBuilder, { fromMs, toMs, before, limit }: LogFilter, idColumn: string): Knex.QueryBuilder {
+  if (fromMs !== undefined) query.andWhere("starts_at", ">=", new Date(fromMs));
+  if (toMs !== undefined) query.andWhere("starts_at", "<", new Date(toMs));
+  if (before) {
+    const at = new Date(before.startsAtMs);
+    query.andWhere("starts_at", "<=", at).andWhere((any) => any.where("starts_at", "<", at).orWhere(idColumn, "<", before.id));
+  }
+  return query.orderBy("starts_at", "desc").orderBy(idColumn, "desc").limit(limit);
+}
+
+/** The latest batches on a head, oldest first. */
+export async function marksOf(householdId: string, headId: string, limit = 200): Promise<BatchRow[]> {
+  const rows = await listBatches(householdId, { found: [{ by: "head", value: headId }], limit });
+  return rows.reverse();
+}
