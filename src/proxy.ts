@@ -12,11 +12,12 @@ const ownName = (host: string): boolean => LOOPBACK.test(host) || ADDRESS.test(h
 
 /** What a page may load and do: its own files and nothing else; scripts only by the nonce of this answer. */
 function policy(nonce: string): string {
-  const development = process.env.NODE_ENV === "development" ? " 'unsafe-eval'" : "";
+  // While developing, the framework's own panel needs more.
+  const development = process.env.NODE_ENV === "development";
   return [
-    "default-src 'none'", `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development}`, "worker-src 'self'", "connect-src 'self'", "img-src 'self' data:", "font-src 'self'",
+    "default-src 'none'", `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development ? " 'unsafe-eval'" : ""}`, "worker-src 'self'", "connect-src 'self'", "img-src 'self' data:", "font-src 'self'",
     // Components set single properties on elements (a colour, a height); sheets come from this house only.
-    `style-src 'self' 'nonce-${nonce}'`, "style-src-attr 'unsafe-inline'", "manifest-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'", "object-src 'none'",
+    `style-src 'self' ${development ? "'unsafe-inline'" : `'nonce-${nonce}'`}`, "style-src-attr 'unsafe-inline'", "manifest-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'", "object-src 'none'",
   ].join("; ");
 }
 

@@ -14,9 +14,9 @@ async function ribbonState() {
   const nowMs = Date.now();
   try {
     const found = await house();
-    return { going: found ? await goingOn(found.household.id, nowMs) : [], timeZone: found?.settings.timeZone ?? "UTC", nowMs };
+    return { going: found ? await goingOn(found.household.id, nowMs) : [], timeZone: found?.settings.timeZone ?? "UTC", nowMs, rev: found?.household.rev ?? 0 };
   } catch {
-    return { going: [], timeZone: "UTC", nowMs };
+    return { going: [], timeZone: "UTC", nowMs, rev: 0 };
   }
 }
 

@@ -97,7 +97,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
     const mixedAt = new Date(now.getTime() - RESTING.mixedHoursAgo * HOUR_MS);
     const { id, answer } = await begin(write, made, RESTING.blend, RESTING.for, later(mixedAt, -25));
     const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
-    const firstMl = Math.round((plannedMl * 0.85) / 10) * 10;
+    const firstMl = Math.round((plannedMl * 0.92) / 10) * 10;
     await happen(write, made, id, [
       [later(mixedAt, -12), { kind: "ticked", step: "gather", done: true }], [later(mixedAt, -10), { kind: "ticked", step: "dry", done: true }],
       [later(mixedAt, -9), { kind: "ticked", step: "wet", done: true }], [later(mixedAt, -8), { kind: "poured", ml: firstMl }], [later(mixedAt, -7), { kind: "ticked", step: "firstPour", done: true }],

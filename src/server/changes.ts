@@ -6,7 +6,8 @@ const MOST = 200;
 /** What was written after a rev: what another device looks at again. `more` says that it goes on. */
 export async function readChanges({ household, query }: Asked<object>) {
   const after = Math.max(0, Math.floor(Number(query.get("after") ?? household.rev)) || 0);
-  if (after >= household.rev) return { rev: household.rev, changes: [], more: false };
+  if (after >= household.rev) return { rev: household.rev, nowMs: Date.now(), changes: [], more: false };
   const changes = await changesAfter(household.id, after, MOST);
-  return { rev: household.rev, changes, more: changes.length === MOST };
+  const more = changes.length === MOST;
+  return { rev: more ? changes[MOST - 1].rev : household.rev, nowMs: Date.now(), changes, more };
 }

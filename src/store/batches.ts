@@ -90,6 +90,12 @@ export async function findBatch(householdId: string, id: string, knex: Knex = da
   return row && wholeFromRow(row);
 }
 
+/** Several whole batches at once, in no order. */
+export async function findBatches(householdId: string, ids: readonly string[]): Promise<StoredBatch[]> {
+  const rows: WholeRow[] = await database()("batch").where({ household_id: householdId }).whereIn("id", [...ids]).whereNull("removed_at").select(...LIST, "question", "answer");
+  return rows.map(wholeFromRow);
+}
+
 export async function findBatchRev(householdId: string, id: string): Promise<number | undefined> {
   const row = await database()("batch").where({ household_id: householdId, id }).whereNull("removed_at").first("rev");
   return row && Number(row.rev);

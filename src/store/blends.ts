@@ -52,6 +52,10 @@ export async function listBlends(householdId: string): Promise<StoredBlend[]> {
   return withLines(knex, householdId, rows);
 }
 
+export async function listBlendNames(householdId: string): Promise<{ readonly id: string; readonly name: string }[]> {
+  return database()("blend").where({ household_id: householdId }).whereNull("removed_at").orderBy("name").orderBy("id").select("id", "name");
+}
+
 /** The current version of a blend. */
 export async function findBlend(householdId: string, id: string, knex: Knex = database()): Promise<StoredBlend | undefined> {
   const rows: VersionRow[] = await versions(knex, householdId).where("b.id", id).whereNull("b.removed_at").whereRaw("v.id = b.current_version_id");

@@ -2,12 +2,12 @@ import type { Blend, BlendChange, BlendLine } from "@/core/paste";
 import { kitchenNumber, minuteWords } from "./amounts";
 import { CONSISTENCY_NAME, FILL_NAME, materialName, PURPOSE_NAME, SIZING_NAME, UNIT_NAME, warmthWord } from "./names";
 
-const amountWords = ({ amount, unit, fill, role }: BlendLine): string =>
+export const amountWords = ({ amount, unit, fill, role }: BlendLine): string =>
   `${role === "part" ? "parts of " : ""}${fill === "level" ? "" : `${FILL_NAME[fill]} `}${kitchenNumber(amount)} ${UNIT_NAME[unit]}`;
-const targetWords = (target: Blend["target"]): string => ("word" in target ? CONSISTENCY_NAME[target.word] : `${target.yieldPa} Pa`);
-const liquidOf = ({ materialId, tempC, amountMl }: Blend["liquid"]): string =>
+export const targetWords = (target: Blend["target"]): string => ("word" in target ? CONSISTENCY_NAME[target.word] : `${target.yieldPa} Pa`);
+export const liquidOf = ({ materialId, tempC, amountMl }: Blend["liquid"]): string =>
   `${warmthWord(tempC)} ${materialName(materialId)} at ${kitchenNumber(tempC)}°${amountMl === undefined ? "" : `, exactly ${Math.round(amountMl)} ml`}`;
-const restWords = (minutes: number | undefined): string => (minutes === undefined ? "as long as the bowl needs" : minuteWords(minutes));
+export const restWords = (minutes: number | undefined): string => (minutes === undefined ? "as long as the bowl needs" : minuteWords(minutes));
 
 /** One change between two versions, in words. */
 export function changeWords(change: BlendChange): string {

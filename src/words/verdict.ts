@@ -1,4 +1,4 @@
-import type { Consistency, CorrectionAnswer, PasteAnswer, TargetWord } from "@/core/paste";
+import type { Consistency, ConsistencyBand, CorrectionAnswer, PasteAnswer, TargetWord } from "@/core/paste";
 import { bandWords, grainOf, gramWords, minuteWords, roundTo, spoonWords } from "./amounts";
 import { CONSISTENCY_NAME, materialName } from "./names";
 
@@ -8,6 +8,14 @@ export function consistencyWords(consistency: Consistency): string {
   const pa = roundTo(consistency.yieldPa, consistency.yieldPa < 10 ? 0.5 : consistency.yieldPa < 100 ? 1 : 10);
   if (consistency.state === "runny") return `runs like water, about ${pa} Pa`;
   return `${CONSISTENCY_NAME[consistency.word]}, about ${pa} Pa`;
+}
+
+const shortly = (consistency: Consistency): string => (consistency.state === "dry" ? "still dry" : consistency.state === "runny" ? "like water" : CONSISTENCY_NAME[consistency.word]);
+
+/** "cream to a thick paste": how thick it may be, by what the figures allow. */
+export function consistencyRange({ thinnest, thickest }: ConsistencyBand): string {
+  const [from, to] = [shortly(thinnest), shortly(thickest)];
+  return from === to ? from : `${from} to ${to}`;
 }
 
 const ml = (value: number) => `${roundTo(value, value < 30 ? 1 : 5)} ml`;

@@ -3,7 +3,7 @@ import ICAL from "ical.js";
 import Papa from "papaparse";
 import { testAnswer, TEST_QUESTION } from "../../../checks/testHouse";
 import { worksheet } from "@/core/batch";
-import { csvOf } from "./logCsv";
+import { csvOf } from "./csv";
 import { recipeOf } from "./recipe";
 import { timesOf } from "./times";
 

@@ -1,17 +1,18 @@
 "use client";
 import Link from "next/link";
-import { useEffect, useState } from "react";
-import { AGAIN, MARKS, type BatchEvent, type Stage, type StepId, type Worksheet } from "@/core/batch";
+import { useEffect, useMemo, useState } from "react";
+import { AGAIN, asMade, differs, MARKS, type BatchEvent, type Stage, type StepId, type Worksheet } from "@/core/batch";
 import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
-import { PASTE_MODEL } from "@/core/paste";
+import { computePaste, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
-import { AGAIN_NAME, materialName, minuteWords, roundTo, STEP_NAME, stepWords, totalWords, warmthWord } from "@/words";
+import { AGAIN_NAME, bandWords, materialName, minuteWords, roundTo, STEP_NAME, stepWords, totalWords, warmthWord } from "@/words";
 import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
 import { Cautions } from "../blend/Cautions";
 import { SmallBowl } from "../bowl/SmallBowl";
 import { Button } from "../parts/Button";
+import { houseNow } from "../clock";
 import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
 import { GatherList } from "./GatherList";
@@ -19,6 +20,8 @@ import { History } from "./History";
 import { MarkScale } from "./MarkScale";
 import { Pours } from "./Pours";
 import { useEvents } from "./useEvents";
+import { WentIn } from "./WentIn";
+import { WhereItStands } from "./WhereItStands";
 
 interface BatchViewProps {
   readonly batch: StoredBatch;
@@ -31,17 +34,27 @@ interface BatchViewProps {
 }
 
 const MINUTE_MS = 60_000;
+const todayWords = ({ totalG, liquid }: PasteAnswer): string => `${bandWords(totalG).mid} g${liquid.state === "unreachable" ? "" : ` with ${bandWords(liquid.ml).mid} ml`}`;
 /** The stage that a step ends with, offered as one press beside it. */
 const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; readonly press: string }>>> = {
   pour: { stage: "mixed", press: "Mixed: the rest begins" }, apply: { stage: "onHead", press: "On the head, last section" }, rinse: { stage: "rinsed", press: "Rinsed" },
 };
 
 export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
-  const { events, state, waiting, trouble, happen } = useEvents(batch.id, firstEvents, batch.rev);
+  const { events, state, waiting, onlyHere, trouble, happen } = useEvents(batch.id, firstEvents, batch.rev);
   const [nowMs, setNowMs] = useState(firstNow);
   const [note, setNote] = useState("");
-  useEffect(() => { const timer = setInterval(() => setNowMs(Date.now()), 20_000); return () => clearInterval(timer); }, []);
+  useEffect(() => { const timer = setInterval(() => setNowMs(houseNow()), 20_000); return () => clearInterval(timer); }, []);
   const { question, answer } = batch;
+  const made = useMemo(() => asMade(question, answer, state), [question, answer, state]);
+  // Once something went in otherwise, the liquid and the corrections follow what is in the bowl.
+  const aim = useMemo(() => {
+    if (!differs(state)) return { question, answer };
+    const asked = { ...made.question, liquid: question.liquid };
+    const result = computePaste(asked);
+    return result.ok ? { question: asked, answer: result.value } : { question, answer };
+  }, [made, state, question, answer]);
+  const today = useMemo(() => { const result = computePaste(question); return batch.model !== PASTE_MODEL && result.ok ? result.value : undefined; }, [batch.model, question]);
   const closed = state.closedMs !== undefined;
   const done = new Set(state.done);
   const liquidName = `${warmthWord(question.liquid.tempC)} ${materialName(question.liquid.materialId)}`;
@@ -67,8 +80,8 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
         {totalWords(answer, batch.headName)} On the head about {momentWords(batch.startsAtMs + sheet.onHeadMin * MINUTE_MS + shiftOf(sheet.mixedMin), timeZone, nowMs)}.
         {closed && <strong> Closed {momentWords(state.closedMs!, timeZone, nowMs)}.</strong>}
       </p>
-      {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}; today’s is {PASTE_MODEL}. What stands here is what was computed then.</p>}
-      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.` : trouble}</p>
+      {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}, and kept so. {today ? <>Today’s, {PASTE_MODEL}, says {todayWords(today)}.</> : <>Today’s is {PASTE_MODEL}.</>}</p>}
+      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.` : trouble}{onlyHere && " This device has no room left to keep them: leave this page open until they are sent."}</p>
 
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13.5rem] print:gap-x-5">
         <section aria-label="The order of work">
@@ -86,6 +99,7 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
                     </label>
                     <p className={done.has(id) ? "text-quiet" : ""}>{stepWords(id, answer, question, lines)}</p>
                     {id === "gather" && <GatherList answer={answer} question={question} />}
+                    {id === "rest" && <WhereItStands answer={answer} state={state} kitchenTempC={question.kitchenTempC} timeZone={timeZone} nowMs={nowMs} closed={closed} onHappen={happen} />}
                     {stage && !closed && (state.reachedMs[stage.stage]
                       ? <p className="text-sm font-semibold text-leaf">{momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}: {stage.press.split(":")[0].toLowerCase()}</p>
                       : <Button className="no-print mt-1 min-h-12" onClick={() => reach(stage.stage, id)}>{stage.press}</Button>)}
@@ -96,16 +110,17 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
           </ol>
         </section>
         <aside className="flex flex-col gap-7 print:gap-4" aria-label="What went in and how it was">
-          <div className="print:hidden"><Pours liquid={answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={liquidName} pouredMl={state.pouredMl} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
+          <div className="print:hidden"><Pours liquid={aim.answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={liquidName} pouredMl={state.pouredMl} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
           <div className="hidden print:block">
             <div className="w-36"><SmallBowl layers={answer.layers} totalMl={answer.totalMl} /></div>
             <p className="mt-2">Really poured: {state.pouredMl > 0 ? `${roundTo(state.pouredMl, 1)} ml` : "________ ml"}</p>
           </div>
           {!closed && (
             <div className="no-print">
-              <Mixing question={question} answer={answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} />
+              <Mixing question={aim.question} answer={aim.answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} />
             </div>
           )}
+          <div className="print:hidden"><WentIn planned={answer} made={made} state={state} closed={closed} onHappen={happen} /></div>
           <section aria-label="How was it?">
             <h2>How was it?</h2>
             <fieldset disabled={closed} className="mt-1">
@@ -129,6 +144,7 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
             <Button look="text" onClick={() => window.print()}>print</Button>
             <a href={`/api/v1/batches/${batch.id}/times`} className="pressable flex min-h-11 items-center">times for a calendar</a>
             {blendId && <Link href={`/blend/${blendId}`} className="pressable flex min-h-11 items-center">the blend</Link>}
+            {blendId && <Link href={`/blend/${blendId}/bowls`} className="pressable flex min-h-11 items-center">beside its other bowls</Link>}
           </div>
           {/* On paper the cautions stand where the taps are on the screen. */}
           <div className="hidden text-[8pt] leading-snug print:block"><Cautions cautions={answer.cautions} /></div>

@@ -1,102 +1,92 @@
 "use client";
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import { foldBatch, type BatchEvent, type BatchPayload, type BatchState } from "@/core/batch";
-import { send } from "../api";
+import { fetchJson, send } from "../api";
+import { houseTime } from "../clock";
+import { useChanges } from "../useChanges";
+import { forgetTaps, keepTap, nextSequence, readOutbox, type Waiting } from "./outbox";
 
-interface Waiting {
-  readonly id: string;
-  readonly payload: BatchPayload;
-  readonly deviceSeq: number;
-  readonly revSeen: number;
-  readonly deviceClock: string;
-}
-
-const SEQUENCE_KEY = "infusing-sequence";
 const RETRY_MS = 2500;
 const MOST_AT_ONCE = 100;
-/** What has not arrived yet, by bowl; the shape is part of its name. */
-const OUTBOX = "infusing-outbox-1:";
-
-function readOutbox(batchId: string): readonly Waiting[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(OUTBOX + batchId) ?? "[]");
-    return Array.isArray(kept) ? kept : [];
-  } catch {
-    return [];
-  }
-}
-
-function writeOutbox(batchId: string, queue: readonly Waiting[]): void {
-  try {
-    if (queue.length > 0) localStorage.setItem(OUTBOX + batchId, JSON.stringify(queue));
-    else localStorage.removeItem(OUTBOX + batchId);
-  } catch {
-    // A full or forbidden storage: the page still holds the taps and goes on sending.
-  }
-}
-
-/** This device's next number; a device's own events are ordered by it. */
-function nextSequence(): number {
-  const next = Number(localStorage.getItem(SEQUENCE_KEY) ?? 0) + 1;
-  localStorage.setItem(SEQUENCE_KEY, String(next));
-  return next;
-}
+/** What has not arrived stands after all that has. */
+const LAST = "\uffff";
 
 export interface Events {
   readonly events: readonly BatchEvent[];
   readonly state: BatchState;
   readonly waiting: number;
+  /** Some of what is waiting could not be kept on the device: it lives as long as this page. */
+  readonly onlyHere: boolean;
   readonly trouble: string | undefined;
   readonly happen: (payload: BatchPayload) => void;
 }
 
+interface Arrived { readonly rev: number; readonly events: readonly BatchEvent[] }
+
+const together = (known: readonly BatchEvent[], more: readonly BatchEvent[]): readonly BatchEvent[] =>
+  more.length === 0 ? known : [...new Map([...known, ...more].map((event) => [event.id, event])).values()];
+
 /**
  * A bowl's events: each tap shows at once, goes out in order, and is sent again until it arrives. What is still
- * waiting is said on the page, and kept on the device until it arrived, also when the page is closed.
+ * waiting is said on the page, and kept on the device until it arrived, also when the page is closed. What other
+ * devices tap arrives by the change feed.
  */
 export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], firstRev: number): Events {
   const [arrived, setArrived] = useState(firstEvents);
   const [queue, setQueue] = useState<readonly Waiting[]>([]);
+  const [onlyHere, setOnlyHere] = useState(false);
   const [trouble, setTrouble] = useState<string>();
   const rev = useRef(firstRev);
   const sending = useRef(false);
   const atOnce = useRef(MOST_AT_ONCE);
 
-  const happen = useCallback((payload: BatchPayload) => {
-    setQueue((now) => [...now, { id: uuid(), payload, deviceSeq: nextSequence(), revSeen: rev.current, deviceClock: new Date().toISOString() }]);
+  const take = useCallback(({ rev: now, events }: Arrived) => {
+    rev.current = Math.max(rev.current, now);
+    setArrived((known) => together(known, events));
   }, []);
 
-  const opened = useRef(false);
+  const happen = useCallback((payload: BatchPayload) => {
+    const tap = { id: uuid(), payload, deviceSeq: nextSequence(), revSeen: rev.current, deviceClock: new Date().toISOString() };
+    if (!keepTap(batchId, tap)) setOnlyHere(true);
+    setQueue((now) => [...now, tap]);
+  }, [batchId]);
+
   useEffect(() => {
-    if (opened.current) return writeOutbox(batchId, queue);
-    opened.current = true;
     const left = readOutbox(batchId);
-    if (left.length > 0) setQueue((now) => [...left, ...now]);
-  }, [queue, batchId]);
+    if (left.length > 0) setQueue((now) => [...left, ...now.filter((tap) => !left.some(({ id }) => id === tap.id))]);
+  }, [batchId]);
+
+  useChanges(firstRev, useCallback((changes, now) => {
+    if (!changes.some((change) => change.kind === "batch" && change.id === batchId) || now <= rev.current) return;
+    void fetchJson<Arrived>(`batches/${batchId}/events?after=${rev.current}`).then((answer) => { if (answer.ok) take(answer.value); });
+  }, [batchId, take]));
 
   useEffect(() => {
     if (queue.length === 0 || sending.current) return;
     let timer: ReturnType<typeof setTimeout> | undefined;
+    const settle = (sent: readonly Waiting[]) => {
+      forgetTaps(batchId, sent.map((tap) => tap.id));
+      setQueue((now) => now.filter((one) => !sent.some((tap) => tap.id === one.id)));
+    };
     const flush = async () => {
       sending.current = true;
-      const batch = queue.slice(0, atOnce.current);
-      const answer = await send<{ rev: number; events: BatchEvent[] }>("POST", `batches/${batchId}/events`, { events: batch });
+      const taps = queue.slice(0, atOnce.current);
+      const answer = await send<Arrived>("POST", `batches/${batchId}/events`, { events: taps, sentAt: new Date().toISOString(), after: rev.current });
       sending.current = false;
       if (answer.ok) {
-        rev.current = answer.value.rev;
         atOnce.current = MOST_AT_ONCE;
-        setArrived(answer.value.events);
+        take(answer.value);
         setTrouble(undefined);
-        setQueue((now) => now.filter((one) => !batch.some((sent) => sent.id === one.id)));
-      } else if (answer.status >= 400 && answer.status < 500 && batch.length > 1) {
+        settle(taps);
+      } else if (answer.status >= 400 && answer.status < 500 && answer.status !== 401 && taps.length > 1) {
         // One among them is refused; alone, the others still arrive.
         atOnce.current = 1;
         setQueue((now) => [...now]);
-      } else if (answer.status >= 400 && answer.status < 500) {
+      } else if (answer.status >= 400 && answer.status < 500 && answer.status !== 401) {
         // The house refused it for good; sending it again would change nothing.
         setTrouble([answer.title, ...answer.errors.map((error) => error.message)].join(" "));
-        setQueue((now) => now.filter((one) => !batch.some((sent) => sent.id === one.id)));
+        settle(taps);
       } else {
         setTrouble(answer.title);
         timer = setTimeout(() => setQueue((now) => [...now]), RETRY_MS);
@@ -104,9 +94,14 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
     };
     void flush();
     return () => clearTimeout(timer);
-  }, [queue, batchId]);
+  }, [queue, batchId, take]);
 
-  const pending: BatchEvent[] = queue.map(({ id, payload, deviceSeq, revSeen }) => ({ id, payload, deviceId: "\uffff", deviceSeq, revSeen: Math.max(revSeen, rev.current), atMs: Date.now() }));
-  const events = [...arrived, ...pending];
-  return { events, state: foldBatch(events), waiting: queue.length, trouble, happen };
+  const { events, state } = useMemo(() => {
+    const known = new Set(arrived.map((event) => event.id));
+    const latest = arrived.reduce((most, event) => Math.max(most, event.revSeen), 0);
+    const pending = queue.filter(({ id }) => !known.has(id)).map(({ id, payload, deviceSeq, revSeen, deviceClock }): BatchEvent => ({ id, payload, deviceId: LAST, deviceSeq, revSeen: Math.max(revSeen, latest), atMs: houseTime(Date.parse(deviceClock)) }));
+    const all = [...arrived, ...pending];
+    return { events: all, state: foldBatch(all) };
+  }, [arrived, queue]);
+  return { events, state, waiting: queue.length, onlyHere: onlyHere && queue.length > 0, trouble, happen };
 }

@@ -10,12 +10,12 @@ const fold = (text: string) => text.normalize("NFD").replace(/\p{Diacritic}/gu, 
 const matches = (material: Material, text: string) => material.names.some((name) => fold(name.text).includes(fold(text))) || fold(material.use).includes(fold(text));
 
 /** Drops a thing into the bowl. */
-export function AddThing({ onAdd, already }: { onAdd: (materialId: string) => void; already: readonly string[] }) {
+export function AddThing({ onAdd, already, press = "put something in the bowl" }: { onAdd: (materialId: string) => void; already: readonly string[]; press?: string }) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState("");
   const families = (Object.keys(FAMILY_NAME) as Family[]).map((family) => ({ family, found: CATALOGUE.filter((m) => m.family === family && matches(m, text.trim())) })).filter(({ found }) => found.length > 0);
   return (
-    <Sheet title="Put something in the bowl" open={open} onOpenChange={setOpen} trigger={<button type="button" className="pressable min-h-11 text-left">put something in the bowl</button>}>
+    <Sheet title="Put something in the bowl" open={open} onOpenChange={setOpen} trigger={<button type="button" className="pressable min-h-11 text-left">{press}</button>}>
       <Field label="What goes in?">{(a) => <input {...a} type="search" value={text} onChange={(e) => setText(e.target.value)} placeholder="amla, yoghurt, oil …" />}</Field>
       {families.length === 0 && <p className="mt-3 text-quiet">Nothing by that name. Try its Latin name, or a shorter piece of it.</p>}
       {families.map(({ family, found }) => (

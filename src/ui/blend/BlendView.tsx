@@ -10,7 +10,7 @@ import { bowlFor, spread } from "../bowl/geometry";
 import { Jug } from "../bowl/Jug";
 import { AddThing } from "./AddThing";
 import { Cautions } from "./Cautions";
-import { documentOf, edit, questionOf, type BlendDocument } from "./document";
+import { documentOf, edit, isBlendDocument, questionOf, type BlendDocument } from "./document";
 import { JugSheet } from "./JugSheet";
 import { LineSheet } from "./LineSheet";
 import { Mixing } from "./Mixing";
@@ -18,7 +18,8 @@ import { Needs } from "./Needs";
 import { RestPicture } from "./RestPicture";
 import { SaveAndMake } from "./SaveAndMake";
 import { Sentence } from "./Sentence";
-import { useDraft } from "./useDraft";
+import { OfferedDraft } from "../parts/OfferedDraft";
+import { useDraft } from "../parts/useDraft";
 import { usePour } from "./usePour";
 
 const LABEL_GAP = 35;
@@ -49,9 +50,9 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   const lineProblem = (i: number) => { const found = problems.find((problem) => problem.field.startsWith(`lines.${i}.`)); return found && problemWords(found); };
   const whole = problemAt("lines");
   const changed = savedContent !== contentOf(doc);
-  const draft = useDraft(saved?.id ?? "new", doc, saved ? changed : doc.lines.length > 0 || doc.name !== "", saved?.rev ?? 0);
+  const draft = useDraft(`blend:${saved?.id ?? "new"}`, doc, isBlendDocument, saved ? changed : doc.lines.length > 0 || doc.name !== "", saved?.rev ?? 0);
   const onSaved = (now: NonNullable<BlendPage["saved"]>, as: BlendDocument) => {
-    draft.settle();
+    draft.clear();
     setSaved(now);
     setSavedContent(contentOf(as));
     if (saved?.id !== now.id) window.history.replaceState(null, "", `/blend/${now.id}`);
@@ -67,8 +68,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
       {draft.offered && contentOf(draft.offered) !== contentOf(doc) && (
         <p role="status" className="no-print mb-2 border-l-4 border-madder pl-3">
           You were writing {draft.offered.name.trim() ? `“${draft.offered.name.trim()}”` : "a blend"} here and had not saved it{draft.overtaken ? "; it has been saved by somebody since" : ""}.{" "}
-          <button type="button" className="pressable min-h-11" onClick={() => { dispatch({ do: "restore", doc: draft.offered! }); draft.settle(); }}>go on with it</button>{" "}
-          <button type="button" className="pressable min-h-11" onClick={draft.settle}>drop it</button>
+          <OfferedDraft draft={draft} onTake={(kept) => dispatch({ do: "restore", doc: kept })} />
         </p>
       )}
       <Sentence doc={doc} heads={heads} answer={result.ok ? result.value : undefined} dispatch={dispatch} problemAt={problemAt} />
@@ -87,7 +87,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
             {result.ok && <Verdict answer={result.value} doc={doc} headName={headName} onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })} />}
           </div>
           <div className="mt-4">
-            <SaveAndMake doc={doc} saved={saved} changed={changed} usable={result.ok} tomorrow={tomorrow} dispatch={dispatch} onSaved={onSaved} />
+            <SaveAndMake doc={doc} saved={saved} changed={changed} heads={heads} usable={result.ok} tomorrow={tomorrow} dispatch={dispatch} onSaved={onSaved} />
           </div>
         </div>
       </div>

@@ -1,11 +1,10 @@
 "use client";
 import { findMaterial } from "@/core/material";
-import { FILLS, UNITS } from "@/core/measure";
-import { FILL_NAME, materialName, UNIT_NAME } from "@/words/names";
+import { materialName } from "@/words/names";
 import { figureRows } from "@/words/sources";
-import { Field } from "../parts/Field";
 import { Options } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
+import { AmountFields } from "./AmountFields";
 import type { DraftLine, Edit } from "./document";
 
 interface LineSheetProps {
@@ -21,8 +20,6 @@ interface LineSheetProps {
 export function LineSheet({ line, amount, problem, dispatch, open, onOpenChange }: LineSheetProps) {
   const material = findMaterial(line.materialId);
   const change = (to: Partial<DraftLine>) => dispatch({ do: "line", key: line.key, change: to });
-  const units = UNITS.filter((unit) => (unit === "piece" ? material?.pieceG : unit === "drop" ? material?.family !== "powder" : true));
-  const isPowder = material?.family === "powder";
   return (
     <Sheet
       title={materialName(line.materialId)} open={open} onOpenChange={onOpenChange}
@@ -35,27 +32,7 @@ export function LineSheet({ line, amount, problem, dispatch, open, onOpenChange 
     >
       <div className="flex flex-col gap-3">
         <p className="text-sm text-quiet">{material?.use}</p>
-        <div className="grid grid-cols-[6rem_1fr] gap-3">
-          <Field label={line.role === "part" ? "Parts" : "Amount"} problem={problem}>
-            {(a) => <input {...a} inputMode="decimal" value={line.text} onChange={(e) => change({ text: e.target.value })} />}
-          </Field>
-          <Field label="Measured in">
-            {(a) => (
-              <select {...a} value={line.unit} onChange={(e) => change({ unit: e.target.value as DraftLine["unit"] })}>
-                {units.map((unit) => <option key={unit} value={unit}>{UNIT_NAME[unit]}</option>)}
-              </select>
-            )}
-          </Field>
-        </div>
-        {isPowder && ["tsp", "tbsp", "cup"].includes(line.unit) && (
-          <Field label="The spoon is">
-            {(a) => (
-              <select {...a} value={line.fill} onChange={(e) => change({ fill: e.target.value as DraftLine["fill"] })}>
-                {FILLS.map((fill) => <option key={fill} value={fill}>{FILL_NAME[fill]}</option>)}
-              </select>
-            )}
-          </Field>
-        )}
+        <AmountFields label={line.role === "part" ? "Parts" : "Amount"} amount={line} material={material} problem={problem} onChange={change} />
         <Options
           label="How it goes in" value={line.role} onChange={(role) => change({ role })}
           options={[{ value: "part", label: "scaled to the head", note: "keeps its proportion to the other parts" }, { value: "fixed", label: "exactly this much" }]}

@@ -4,18 +4,22 @@ import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import { LIMITS } from "@/core/limits";
-import { send } from "../api";
+import { blendSides } from "@/words/sides";
+import type { StoredBlend } from "@/store/blends";
+import { fetchJson, send } from "../api";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { Options } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
-import { blendOf, headOf, type BlendDocument, type Edit } from "./document";
+import { Sides } from "../parts/Sides";
+import { blendOf, documentOf, headOf, type BlendDocument, type Edit } from "./document";
 import type { BlendPage } from "@/server/blendPage";
 
 interface SaveAndMakeProps {
   readonly doc: BlendDocument;
   readonly saved: NonNullable<BlendPage["saved"]> | undefined;
   readonly changed: boolean;
+  readonly heads: BlendPage["heads"];
   readonly usable: boolean;
   readonly tomorrow: string;
   readonly dispatch: (action: Edit) => void;
@@ -25,10 +29,10 @@ interface SaveAndMakeProps {
 type When = "now" | "onHead";
 
 /** Saves a version, opens a bowl. Ids are made before sending and kept until it worked, so that trying again saves once. */
-export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, onSaved }: SaveAndMakeProps) {
+export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, dispatch, onSaved }: SaveAndMakeProps) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
-  const [trouble, setTrouble] = useState<{ readonly text: string; readonly overtaken?: boolean }>();
+  const [trouble, setTrouble] = useState<{ readonly text: string; readonly theirs?: StoredBlend }>();
   const [when, setWhen] = useState<When>("now");
   const [onHeadAt, setOnHeadAt] = useState(tomorrow);
   const [headName, setHeadName] = useState("");
@@ -55,17 +59,20 @@ export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, o
     return id;
   }
 
-  async function save(headId: string | null, asAnother = false): Promise<NonNullable<BlendPage["saved"]> | undefined> {
+  async function save(headId: string | null, asAnother = false, base = saved): Promise<NonNullable<BlendPage["saved"]> | undefined> {
     const name = doc.name.trim();
     if (noName) return void setTrouble({ text: noName });
     const body = { name, headId: headId ?? undefined, blend: blendOf(doc) };
-    const id = saved && !asAnother ? saved.id : idFor("blend", { body, asAnother });
-    const versionId = idFor("version", { id, body, base: saved?.rev, asAnother });
-    const answer = saved && !asAnother
-      ? await send<{ rev: number }>("PUT", `blends/${id}`, { ...body, versionId, baseRev: saved.rev })
+    const id = base && !asAnother ? base.id : idFor("blend", { body, asAnother });
+    const versionId = idFor("version", { id, body, base: base?.rev, asAnother });
+    const answer = base && !asAnother
+      ? await send<{ rev: number }>("PUT", `blends/${id}`, { ...body, versionId, baseRev: base.rev })
       : await send<{ rev: number }>("POST", "blends", { ...body, id, versionId });
-    if (!answer.ok) return void setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" "), overtaken: answer.status === 412 });
-    const now: NonNullable<BlendPage["saved"]> = { id, versionId, version: saved && !asAnother ? saved.version + 1 : 1, rev: answer.value.rev };
+    if (!answer.ok) {
+      const theirs = answer.status === 412 ? await fetchJson<StoredBlend>(`blends/${id}`) : undefined;
+      return void setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" "), theirs: theirs?.ok ? theirs.value : undefined });
+    }
+    const now: NonNullable<BlendPage["saved"]> = { id, versionId, version: base && !asAnother ? base.version + 1 : 1, rev: answer.value.rev };
     ids.current = {};
     onSaved(now, { ...doc, headId });
     return now;
@@ -81,6 +88,15 @@ export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, o
     if (answer.ok) router.push(`/batches/${id}`);
     else setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" ") });
   });
+
+  /** Theirs takes the place of what stands here; it is a saved version, and so is nothing of mine lost that was saved. */
+  const takeTheirs = (theirs: StoredBlend) => {
+    const head = theirs.headId === doc.headId ? headOf(doc.head) : heads.find(({ id }) => id === theirs.headId)?.hair ?? headOf(doc.head);
+    const now = documentOf(theirs.blend, { name: theirs.name, headId: theirs.headId, head });
+    dispatch({ do: "restore", doc: now });
+    setTrouble(undefined);
+    onSaved({ id: theirs.id, versionId: theirs.versionId, version: theirs.version, rev: theirs.rev }, now);
+  };
 
   const remove = () => guarded(async () => {
     if (!saved) return;
@@ -98,6 +114,7 @@ export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, o
         <Button disabled={busy || !usable || Boolean(saved && !changed)} onClick={() => guarded(async () => { await save(doc.headId); })}>{saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}</Button>
         {saved && changed && <Button look="text" disabled={busy || !usable} onClick={() => guarded(async () => { await save(doc.headId, true); })}>save as another</Button>}
         {saved && <Link href={`/blend/${saved.id}/versions`} className="pressable order-last flex min-h-11 items-center">versions</Link>}
+        {saved && <Link href={`/blend/${saved.id}/bowls`} className="pressable order-last flex min-h-11 items-center">its bowls</Link>}
         {saved && <Button look="text" className="order-last" disabled={busy} onClick={remove}>remove it</Button>}
         <Sheet title="Make it" trigger={<Button look="main" disabled={busy || !usable}>Make it …</Button>}>
           <div className="flex flex-col gap-3">
@@ -110,8 +127,13 @@ export function SaveAndMake({ doc, saved, changed, usable, tomorrow, dispatch, o
       </div>
       <p aria-live="assertive" className="text-stop">
         {trouble?.text}
-        {trouble?.overtaken && saved && <> <a className="pressable" href={`/blend/${saved.id}`} target="_blank" rel="noreferrer">Look at theirs</a>, or save yours as another.</>}
       </p>
+      {trouble?.theirs && (
+        <Sides
+          rows={blendSides(trouble.theirs, { name: doc.name.trim(), blend: blendOf(doc) })} busy={busy}
+          onTheirs={() => takeTheirs(trouble.theirs!)} onMine={() => guarded(async () => { await save(doc.headId, false, trouble.theirs); })} onBoth={() => guarded(async () => { await save(doc.headId, true); })}
+        />
+      )}
     </div>
   );
 }

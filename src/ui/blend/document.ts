@@ -93,6 +93,16 @@ export function documentOf(blend: Blend, rest: { name: string; headId: string | 
   };
 }
 
+/** True where something kept earlier is a document of today's shape. */
+export function isBlendDocument(kept: unknown): kept is BlendDocument {
+  try {
+    questionOf(kept as BlendDocument, "metric");
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 export type Edit =
   | { readonly do: "set"; readonly change: Partial<BlendDocument> }
   | { readonly do: "head"; readonly headId: string | null; readonly head: DraftHead }
@@ -102,7 +112,7 @@ export type Edit =
   | { readonly do: "restore"; readonly doc: BlendDocument };
 
 /** What a maker would first put in, by family. */
-function firstAmount(materialId: string): Pick<DraftLine, "role" | "text" | "unit"> {
+export function firstAmount(materialId: string): Pick<DraftLine, "role" | "text" | "unit"> {
   const material = findMaterial(materialId);
   if (material?.family === "powder") return { role: "part", text: "1", unit: "tbsp" };
   if (material?.family === "essentialOil") return { role: "fixed", text: "5", unit: "drop" };

@@ -8,11 +8,26 @@ import type { StoredHead } from "@/store/heads";
 import { bandWords, problemWords, PURPOSE_NAME } from "@/words";
 import { hairWords } from "@/words/hair";
 import { draftHead, headOf, type DraftHead } from "../blend/document";
-import { send } from "../api";
+import { headSides } from "@/words/sides";
+import { fetchJson, send } from "../api";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
+import { OfferedDraft } from "../parts/OfferedDraft";
+import { Sides } from "../parts/Sides";
+import { useDraft } from "../parts/useDraft";
 import { HairFields } from "./HairFields";
 import { HeadPicture } from "./HeadPicture";
+
+interface HeadDraft { readonly name: string; readonly draft: DraftHead }
+
+function isHeadDraft(kept: unknown): kept is HeadDraft {
+  try {
+    const { name, draft } = kept as HeadDraft;
+    return typeof name === "string" && typeof headOf(draft) === "object";
+  } catch {
+    return false;
+  }
+}
 
 /** One head: the picture, its fields, and what each purpose takes, while one types. */
 export function HeadEdit({ saved }: { saved?: StoredHead }) {
@@ -20,6 +35,7 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
   const [name, setName] = useState(saved?.name ?? "");
   const [draft, setDraft] = useState<DraftHead>(() => draftHead(saved?.hair));
   const [trouble, setTrouble] = useState("");
+  const [theirs, setTheirs] = useState<StoredHead>();
   const [busy, setBusy] = useState(false);
   const id = useRef(saved?.id ?? "");
   const hair = headOf(draft);
@@ -30,19 +46,26 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
   const takes = useMemo(() => PURPOSES.map((purpose) => ({ purpose, band: coverage(lastGood, purpose).pasteG })), [lastGood]);
   const problemAt = (field: string) => { const found = problems.find((problem) => problem.field === field); return found && problemWords(found); };
 
+  const content = JSON.stringify({ name, draft });
+  const [firstContent] = useState(content);
+  const kept = useDraft(`head:${saved?.id ?? "new"}`, { name, draft }, isHeadDraft, content !== firstContent, saved?.rev ?? 0);
+
   async function finish(work: () => ReturnType<typeof send>, removed?: string) {
     setBusy(true);
     setTrouble("");
     const answer = await work();
+    const now = !answer.ok && answer.status === 412 && saved ? await fetchJson<StoredHead>(`heads/${saved.id}`) : undefined;
     setBusy(false);
+    setTheirs(now?.ok ? now.value : undefined);
+    if (answer.ok) kept.clear();
     if (!answer.ok) return setTrouble([answer.title, ...answer.errors.map((error) => error.message)].join(" "));
     router.push(removed ? `/heads?removed=${removed}` : "/heads");
     router.refresh();
   }
-  const save = () => {
+  const save = (baseRev = saved?.rev) => {
     if (name.trim() === "") return setTrouble("Give the head a name.");
     id.current ||= uuid();
-    return finish(() => (saved ? send("PUT", `heads/${saved.id}`, { name: name.trim(), hair, baseRev: saved.rev }) : send("POST", "heads", { id: id.current, name: name.trim(), hair })));
+    return finish(() => (saved ? send("PUT", `heads/${saved.id}`, { name: name.trim(), hair, baseRev }) : send("POST", "heads", { id: id.current, name: name.trim(), hair })));
   };
 
   return (
@@ -52,6 +75,11 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
         <div className="mx-auto max-w-[26rem]"><HeadPicture head={lastGood} text={hairWords(lastGood)} /></div>
       </div>
       <form className="flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void save(); }}>
+        {kept.offered && JSON.stringify(kept.offered) !== content && (
+          <p role="status" className="border-l-4 border-madder pl-3">
+            You had changed this head and not kept it{kept.overtaken ? "; somebody has since" : ""}. <OfferedDraft draft={kept} onTake={(then) => { setName(then.name); setDraft(then.draft); }} />
+          </p>
+        )}
         <Field label="Name">{(a) => <input {...a} value={name} maxLength={LIMITS.nameChars.max} onChange={(e) => setName(e.target.value)} />}</Field>
         <HairFields head={draft} path="hair" problemAt={problemAt} onChange={setDraft} />
         <section aria-label="What it takes">
@@ -67,6 +95,12 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
           {saved && <Button look="text" disabled={busy} onClick={() => finish(() => send("PUT", `heads/${saved.id}/removed`, { removed: true }), saved.id)}>remove it</Button>}
         </div>
         <p aria-live="assertive" className="text-stop">{trouble}</p>
+        {theirs && (
+          <Sides
+            rows={headSides(theirs, { name: name.trim(), hair })} busy={busy}
+            onTheirs={() => { kept.clear(); setTheirs(undefined); setTrouble(""); router.refresh(); }} onMine={() => void save(theirs.rev)}
+          />
+        )}
       </form>
     </div>
   );

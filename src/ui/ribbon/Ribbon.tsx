@@ -1,10 +1,13 @@
 "use client";
 import Link from "next/link";
-import { usePathname } from "next/navigation";
-import { useEffect, useState } from "react";
+import { usePathname, useRouter } from "next/navigation";
+import { useCallback, useEffect, useState } from "react";
 import type { Going } from "@/core/batch";
 import { goingWords } from "@/words/going";
 import { clockWords } from "@/words/times";
+import { fetchJson } from "../api";
+import { houseNow } from "../clock";
+import { useChanges } from "../useChanges";
 import { Keys } from "./Keys";
 import { Strip } from "./Strip";
 
@@ -15,23 +18,31 @@ interface RibbonProps {
   readonly going: readonly Going[];
   readonly timeZone: string;
   readonly nowMs: number;
+  readonly rev: number;
 }
+/** Pages that only show; those on which one writes look after themselves. */
+const SHOWING = ["/", "/heads", "/log"];
 
 /** The strip along the foot: what is going on now, where it stands, and the way around. */
-export function Ribbon({ going: first, timeZone, nowMs: firstNow }: RibbonProps) {
+export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonProps) {
   const path = usePathname();
   const [going, setGoing] = useState(first);
   const [nowMs, setNowMs] = useState(firstNow);
+  const router = useRouter();
+  const refresh = useCallback(async () => {
+    setNowMs(houseNow());
+    const answer = await fetchJson<{ going: readonly Going[] }>("now");
+    if (answer.ok) setGoing(answer.value.going);
+  }, []);
   useEffect(() => {
-    const refresh = async () => {
-      setNowMs(Date.now());
-      const answer = await fetch("/api/v1/now").then((r) => (r.ok ? r.json() : undefined), () => undefined);
-      if (answer) setGoing(answer.going);
-    };
     const timer = setInterval(refresh, REFRESH_MS);
     void refresh();
     return () => clearInterval(timer);
-  }, [path]);
+  }, [path, refresh]);
+  useChanges(rev, (changes) => {
+    if (changes.some(({ kind }) => kind === "batch")) void refresh();
+    if (SHOWING.includes(path)) router.refresh();
+  });
   const here = (href: string) => (href === "/" ? path === "/" : path.startsWith(href));
   const first3 = going.filter(({ stage }) => stage !== "planned").concat(going.filter(({ stage }) => stage === "planned")).slice(0, 2);
   return (

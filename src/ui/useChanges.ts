@@ -1,0 +1,40 @@
+"use client";
+import { useEffect, useRef } from "react";
+import type { Change } from "@/store/changes";
+import { fetchJson } from "./api";
+import { syncClock } from "./clock";
+
+/** Often enough that a second device sees a tap within two seconds. */
+const EVERY_MS = 1000;
+
+type Listener = (changes: readonly Change[], rev: number) => void;
+const listeners = new Set<Listener>();
+let rev: number | undefined;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+/** Asks what was written since; one question at a time for the whole page, and none while nobody looks at it. */
+async function ask(): Promise<void> {
+  if (document.visibilityState === "visible") {
+    const answer = await fetchJson<{ rev: number; nowMs: number; changes: readonly Change[] }>(`changes${rev === undefined ? "" : `?after=${rev}`}`);
+    if (answer.ok) {
+      syncClock(answer.value.nowMs);
+      const { changes } = answer.value;
+      rev = answer.value.rev;
+      if (changes.length > 0) for (const listener of listeners) listener(changes, answer.value.rev);
+    } else if (answer.status === 401) return location.assign("/enter");
+  }
+  timer = listeners.size > 0 ? setTimeout(() => void ask(), EVERY_MS) : undefined;
+}
+
+/** Tells of everything that any device writes after `fromRev`. */
+export function useChanges(fromRev: number, listener: Listener): void {
+  const latest = useRef(listener);
+  useEffect(() => { latest.current = listener; });
+  useEffect(() => {
+    const own: Listener = (changes, now) => latest.current(changes, now);
+    listeners.add(own);
+    rev = Math.min(rev ?? fromRev, fromRev);
+    timer ??= setTimeout(() => void ask(), EVERY_MS);
+    return () => { listeners.delete(own); };
+  }, [fromRev]);
+}
