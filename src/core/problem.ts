@@ -22,7 +22,10 @@ export type ProblemCode =
   | "tooMany"
   | "unknownField"
   | "notText"
-  | "notFound";
+  | "notFound"
+  | "taken"
+  | "repeated"
+  | "noBook";
 
 export type Result<T> =
   | { readonly ok: true; readonly value: T }

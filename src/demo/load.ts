@@ -1,3 +1,4 @@
+import { writeFileSync } from "node:fs";
 import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";
 import { foldBatch, worksheet, type BatchPayload } from "@/core/batch";
@@ -8,7 +9,7 @@ import * as blends from "@/store/blends";
 import { closeDatabase, database } from "@/store/connection";
 import { insertHead } from "@/store/heads";
 import { noteDevice } from "@/store/devices";
-import { insertHousehold, theHousehold, writeSettings } from "@/store/household";
+import { insertHousehold, readSettings, theHousehold, writeSettings } from "@/store/household";
 import { migrate } from "@/store/migrations";
 import { inTransaction, type Write } from "@/store/transaction";
 import { BATCHES, BLENDS, HEADS, HOUSE_NAME, RESTING } from "./household";
@@ -122,6 +123,10 @@ async function main([what, flag]: string[]): Promise<void> {
       await inTransaction(id, (write) => writeSettings(write, { timeZone }));
     }
   }
+  // Where the server listens follows from the book: on the network only with a password.
+  const household = await theHousehold();
+  const network = household?.passwordHash !== undefined && (await readSettings(household.id)).network;
+  if (process.env.LISTEN_FILE) writeFileSync(process.env.LISTEN_FILE, network ? "0.0.0.0" : "127.0.0.1");
   await closeDatabase();
 }
 

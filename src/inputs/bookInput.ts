@@ -1,8 +1,9 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsISO8601, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, IsUUID, Matches, MaxLength, MinLength, ValidateNested } from "class-validator";
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, IsUUID, Matches, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
 import { LIMITS } from "@/core/limits";
 import { SPOON_SETS, type SpoonSet } from "@/core/measure";
+import { IsMoment } from "./moment";
 import { BlendInput } from "./pasteInput";
 
 /** A version of a blend, saved. The client makes both ids, so that sending it twice saves it once. */
@@ -18,7 +19,7 @@ export class NewBlendInput extends SaveBlendInput {
 }
 
 export class BlendChangeInput extends SaveBlendInput {
-  @IsInt() baseRev!: number;
+  @Max(Number.MAX_SAFE_INTEGER) @Min(0) @IsInt() baseRev!: number;
 }
 
 /** A bowl to be made: from a version, for a head, from a moment or back from one. */
@@ -27,7 +28,7 @@ export class NewBatchInput {
   @IsUUID("all") versionId!: string;
   @IsUUID("all") headId!: string;
   /** When the work starts; left out with `onHeadAt`, and "now" when both are. */
-  @IsOptional() @IsISO8601({ strict: true }) startsAt?: string;
+  @IsOptional() @IsMoment() @IsString() startsAt?: string;
   /** When it should go on, in the household's wall time, such as 2026-03-01T10:00. */
   @IsOptional() @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/) onHeadAt?: string;
 }
@@ -35,17 +36,17 @@ export class NewBatchInput {
 export class EventInput {
   @IsUUID("all") id!: string;
   @IsObject() payload!: object;
-  @IsInt() deviceSeq!: number;
-  @IsInt() revSeen!: number;
-  @IsISO8601({ strict: true }) deviceClock!: string;
+  @Max(Number.MAX_SAFE_INTEGER) @Min(0) @IsInt() deviceSeq!: number;
+  @Max(Number.MAX_SAFE_INTEGER) @Min(0) @IsInt() revSeen!: number;
+  @IsMoment() @IsString() deviceClock!: string;
 }
 
 export class EventsInput {
   @Type(() => EventInput) @ValidateNested({ each: true }) @ArrayMaxSize(200) @ArrayMinSize(1) @IsArray() events!: EventInput[];
   /** The device's clock as it sends; with each tap's own clock it says how long the tap was kept. */
-  @IsOptional() @IsISO8601({ strict: true }) sentAt?: string;
+  @IsOptional() @IsMoment() @IsString() sentAt?: string;
   /** Answer only with what was written after this rev. */
-  @IsOptional() @IsInt() after?: number;
+  @IsOptional() @Max(Number.MAX_SAFE_INTEGER) @Min(-1) @IsInt() after?: number;
 }
 
 export class SettingsInput {

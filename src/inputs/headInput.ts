@@ -1,6 +1,6 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, IsUUID, MaxLength, MinLength, ValidateNested } from "class-validator";
+import { ArrayMaxSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, IsUUID, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
 import { AGES, CUTS, LANDMARKS, PLAIN_HEAD, SHADES, STRAND_COUNTS, STRAND_SIZES, type Age, type Cut, type Head, type Landmark, type Shade, type StrandCount, type StrandSize } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 
@@ -50,6 +50,6 @@ export class NewHeadInput extends Named {
 }
 
 export class HeadChangeInput extends Named {
-  @IsInt() baseRev!: number;
+  @Max(Number.MAX_SAFE_INTEGER) @Min(0) @IsInt() baseRev!: number;
   @Type(() => HairInput) @ValidateNested() @IsObject() @IsDefined() hair!: HairInput;
 }

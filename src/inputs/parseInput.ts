@@ -5,7 +5,7 @@ import { ok, refuse, type Problem, type ProblemCode, type Result } from "@/core/
 
 const CODE: Readonly<Record<string, ProblemCode>> = {
   isDefined: "required", isNumber: "notANumber", isInt: "notANumber", isBoolean: "unknownChoice", isIn: "unknownChoice", isString: "notText", isUuid: "notFound",
-  isObject: "required", isArray: "required", isISO8601: "notText", minLength: "required", maxLength: "tooLarge", arrayMaxSize: "tooMany", arrayMinSize: "required",
+  isObject: "required", isArray: "required", min: "tooSmall", max: "tooLarge", minLength: "required", maxLength: "tooLarge", arrayMaxSize: "tooMany", arrayMinSize: "required",
   whitelistValidation: "unknownField", nestedValidation: "required", isTimeZone: "unknownChoice", matches: "notText",
 };
 
@@ -17,11 +17,11 @@ function problemsIn(errors: readonly ValidationError[], path: string): Problem[]
   });
 }
 
-/** The longest a thing may be, for the sentence that says so. */
+/** How long or large a thing may be, for the sentence that says so. */
 function detailOf(name: string, error: ValidationError): Problem["detail"] {
-  if (name !== "maxLength" && name !== "arrayMaxSize") return undefined;
-  const most = /(\d+)/.exec(error.constraints?.[name] ?? "")?.[1];
-  return most ? { max: Number(most) } : undefined;
+  if (!["maxLength", "arrayMaxSize", "min", "max"].includes(name)) return undefined;
+  const end = /(-?\d+)/.exec(error.constraints?.[name] ?? "")?.[1];
+  return end ? { [name === "min" ? "min" : "max"]: Number(end) } : undefined;
 }
 
 const MOST_PROBLEMS = 20;

@@ -15,6 +15,7 @@ function startOf({ startsAt, onHeadAt }: NewBatchInput, onHeadMin: number, timeZ
   if (!onHeadAt) return startsAt ? new Date(startsAt) : new Date();
   const on = DateTime.fromISO(onHeadAt, { zone: timeZone });
   if (!on.isValid) throw unusable([{ field: "onHeadAt", code: "notText" }]);
+  if (on.year < 1970 || on.year > 2999) throw unusable([{ field: "onHeadAt", code: "notText" }]);
   return on.minus({ minutes: onHeadMin }).toJSDate();
 }
 
@@ -56,7 +57,8 @@ export async function addEvents({ input, params, deviceId, personId }: Asked<Eve
   if ((await store.batchOwner(write, params.id)) !== write.householdId) throw notFound();
   const now = Date.now();
   const sentMs = input.sentAt === undefined ? undefined : Date.parse(input.sentAt);
-  const events = input.events.map((event) => ({ ...event, payload: event.payload as BatchPayload, deviceClock: new Date(event.deviceClock), at: happenedAt(now, Date.parse(event.deviceClock), sentMs) }));
+  // Nobody has seen a rev that was not there yet.
+  const events = input.events.map((event) => ({ ...event, revSeen: Math.min(event.revSeen, write.rev), payload: event.payload as BatchPayload, deviceClock: new Date(event.deviceClock), at: happenedAt(now, Date.parse(event.deviceClock), sentMs) }));
   if (!(await store.insertEvents(write, params.id, { deviceId, personId }, events))) throw new Refusal(409, "Those events belong to another bowl.");
   const all = await store.listEvents(write.householdId, params.id, write.trx);
   await store.project(write, params.id, foldBatch(all));

@@ -15,8 +15,8 @@ const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#
 function page(given: { readonly trouble?: string; readonly code?: string; readonly name: string }, nonce: string, status: number, headers: Record<string, string> = {}): Response {
   const { trouble, code = "", name } = given;
   const html = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1"><title>Infusing</title>
-<style nonce="${nonce}">:root{color-scheme:light dark;--ground:oklch(0.965 0.012 95);--ink:oklch(0.24 0.02 60);--press:oklch(0.42 0.1 40);--stop:oklch(0.45 0.16 28)}
-@media (prefers-color-scheme:dark){:root{--ground:oklch(0.2 0.012 70);--ink:oklch(0.92 0.015 90);--press:oklch(0.78 0.09 60);--stop:oklch(0.78 0.13 35)}}
+<style nonce="${nonce}">:root{color-scheme:light dark;--ground:oklch(0.97 0.01 110);--ink:oklch(0.27 0.03 160);--press:oklch(0.4 0.11 268);--stop:oklch(0.48 0.17 25)}
+@media (prefers-color-scheme:dark){:root{--ground:oklch(0.22 0.02 165);--ink:oklch(0.93 0.015 110);--press:oklch(0.82 0.085 265);--stop:oklch(0.77 0.12 28)}}
 body{margin:0;background:var(--ground);color:var(--ink);font:1.1rem/1.5 system-ui,sans-serif}main{max-width:26rem;margin:12vh auto;padding:0 1rem}h1{font-size:1.7rem;line-height:1.2}
 form{display:flex;flex-direction:column;gap:1rem}label{display:flex;flex-direction:column;gap:.25rem;font-weight:600;font-size:.95rem}
 input{font:inherit;min-height:2.75rem;padding:.25rem .5rem;border:1.5px solid var(--ink);border-radius:3px;background:transparent;color:inherit}

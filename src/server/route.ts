@@ -110,6 +110,9 @@ async function answer<I extends object>(request: Request, context: Params, kind:
 export const fileOf = (body: string | ReadableStream<Uint8Array>, type: string, name: string): Response =>
   new Response(body, { headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"`, "cache-control": "no-store" } });
 
+/** A book file, whole or a part. */
+export const bookFile = (body: string | ReadableStream<Uint8Array>, what: string): Response => fileOf(body, "application/json; charset=utf-8", `infusing-${what}.json`);
+
 /** A route that reads. */
 export const reads = (use: (asked: Asked<object>) => Promise<unknown>): Handler =>
   (request, context) => answer(request, context, { writes: false }, use);

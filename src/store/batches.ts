@@ -70,7 +70,7 @@ export function fromRow(row: Row): BatchRow {
 }
 const wholeFromRow = (row: WholeRow): StoredBatch => ({ ...fromRow(row), question: JSON.parse(row.question), answer: JSON.parse(row.answer) });
 
-export async function insertBatch(write: Write, batch: NewBatch): Promise<void> {
+export async function insertBatch(write: Write, batch: NewBatch, state = foldBatch([])): Promise<void> {
   const { trx, householdId, rev } = write;
   await trx("batch").insert({
     id: batch.id, household_id: householdId, rev, created_at: batch.createdAt ?? new Date(), version_id: batch.versionId, blend_id: batch.blendId, head_id: batch.headId,
@@ -78,7 +78,7 @@ export async function insertBatch(write: Write, batch: NewBatch): Promise<void> 
     figures: JSON.stringify(batch.figures), model: batch.answer.model, starts_at: batch.startsAt, import_id: batch.importId ?? null,
     summary: JSON.stringify(summaryOf(batch.question, batch.answer)),
   });
-  await project(write, batch.id, foldBatch([]));
+  await project(write, batch.id, state);
 }
 
 export async function batchOwner({ trx }: Write, id: string): Promise<string | undefined> {
@@ -108,11 +108,24 @@ export async function openBatches(householdId: string): Promise<StoredBatch[]> {
 }
 
 /** Whole batches in the order of their ids, for reading all of them piece by piece. */
-export async function batchesAfter(householdId: string, afterId: string, limit: number): Promise<(StoredBatch & { readonly figures: readonly Material[]; readonly createdMs: number })[]> {
-  const rows: (WholeRow & { figures: string; created_at: Date })[] =
-    await database()("batch").where({ household_id: householdId }).whereNull("removed_at").andWhere("id", ">", afterId).orderBy("id").limit(limit).select(...LIST, "question", "answer", "figures", "created_at");
-  return rows.map((row) => ({ ...wholeFromRow(row), figures: JSON.parse(row.figures), createdMs: row.created_at.getTime() }));
+export async function batchesAfter(householdId: string, afterId: string, limit: number): Promise<ExportedBatch[]> {
+  return (await exported(householdId).andWhere("id", ">", afterId).orderBy("id").limit(limit)).map(exportedFromRow);
 }
+
+/** One batch with all that is kept of it. */
+export async function findBatchWhole(householdId: string, id: string): Promise<ExportedBatch | undefined> {
+  const row: ExportedRow | undefined = (await exported(householdId).andWhere({ id }))[0];
+  return row && exportedFromRow(row);
+}
+
+/** A batch with all that is kept of it. */
+export interface ExportedBatch extends StoredBatch {
+  readonly figures: readonly Material[];
+  readonly createdMs: number;
+}
+interface ExportedRow extends WholeRow { figures: string; created_at: Date }
+const exported = (householdId: string): Knex.QueryBuilder<object, ExportedRow[]> => database()("batch").where({ household_id: householdId }).whereNull("removed_at").select(...LIST, "question", "answer", "figures", "created_at");
+const exportedFromRow = (row: ExportedRow): ExportedBatch => ({ ...wholeFromRow(row), figures: JSON.parse(row.figures), createdMs: row.created_at.getTime() });
 
 export interface NewEvent {
   readonly id: string;

@@ -103,8 +103,8 @@ export interface NewVersion {
   readonly createdAt?: Date;
 }
 
-export async function insertBlend({ trx, householdId, rev }: Write, blend: { id: string; name: string; createdAt?: Date }): Promise<void> {
-  await trx("blend").insert({ id: blend.id, household_id: householdId, rev, created_at: blend.createdAt ?? new Date(), name: blend.name });
+export async function insertBlend({ trx, householdId, rev }: Write, blend: { id: string; name: string; createdAt?: Date; importId?: string }): Promise<void> {
+  await trx("blend").insert({ id: blend.id, household_id: householdId, rev, created_at: blend.createdAt ?? new Date(), name: blend.name, import_id: blend.importId ?? null });
 }
 
 /** True when the blend still has `baseRev`; the household's row lock keeps others out until this write ends. */

@@ -19,6 +19,11 @@ export async function listDevices(householdId: string): Promise<Device[]> {
   return rows.map(fromRow);
 }
 
+/** Every device that ever wrote, by name. */
+export async function deviceNames(householdId: string): Promise<{ readonly id: string; readonly name: string }[]> {
+  return database()("device").where({ household_id: householdId }).orderBy("id").select("id", "name");
+}
+
 export async function deviceByToken(householdId: string, tokenHash: string): Promise<Device | undefined> {
   const row: Row | undefined = await database()("device").where({ household_id: householdId, token_hash: tokenHash }).first(...COLUMNS);
   return row && fromRow(row);

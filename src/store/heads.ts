@@ -25,6 +25,12 @@ export async function findHead(householdId: string, id: string): Promise<StoredH
   return row && fromRow(row);
 }
 
+/** Every head with what a book file keeps of it. */
+export async function headsForExport(householdId: string): Promise<{ readonly id: string; readonly personId: string | null; readonly name: string; readonly createdAt: string; readonly hair: Head }[]> {
+  const rows: (Row & { person_id: string | null; created_at: Date })[] = await database()("head").where({ household_id: householdId }).whereNull("removed_at").orderBy("created_at").orderBy("id").select(...COLUMNS, "person_id", "created_at");
+  return rows.map((row) => ({ id: row.id, personId: row.person_id, name: row.name, createdAt: row.created_at.toISOString(), hair: JSON.parse(row.hair) }));
+}
+
 /** A head that was removed and could be put back. */
 export async function removedHead(householdId: string, id: string): Promise<StoredHead | undefined> {
   const row: Row | undefined = await database()("head").where({ household_id: householdId, id }).whereNotNull("removed_at").first(...COLUMNS);

@@ -15,6 +15,10 @@ export async function listPersons(householdId: string): Promise<Person[]> {
   return rows.map((row) => ({ id: row.id, name: row.name, headId: row.head_id }));
 }
 
+export async function personsForExport(householdId: string): Promise<{ readonly id: string; readonly name: string }[]> {
+  return database()("person").where({ household_id: householdId }).whereNull("erased_at").orderBy("id").select("id", "name");
+}
+
 export async function personIsHere({ trx, householdId }: Write, id: string): Promise<boolean> {
   return Boolean(await trx("person").where({ household_id: householdId, id }).whereNull("erased_at").first("id"));
 }

@@ -14,6 +14,9 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   tooMany: ({ max }) => `That is too many; ${max} is the most.`,
   unknownField: () => "This is not something that can be set here.",
   notText: () => "This wants words.",
+  taken: () => "This id is used in another household.",
+  repeated: () => "This stands in the file twice.",
+  noBook: () => "This is no book file, or one of a newer kind than this house reads.",
   notFound: () => "This is not in the household's book.",
 };
 

@@ -1,5 +1,8 @@
+import { headers } from "next/headers";
+import { doorOf } from "@/server/door";
 import { house } from "@/server/page";
-import { HouseView } from "@/ui/today/HouseView";
+import { listImports } from "@/store/imports";
+import { HouseView } from "@/ui/house/HouseView";
 import { NoHouse } from "@/ui/today/NoHouse";
 
 export const metadata = { title: "House" };
@@ -8,5 +11,7 @@ export default async function Page() {
   const found = await house();
   if (!found) return <NoHouse />;
   const { household, settings } = found;
-  return <HouseView name={household.name} settings={settings} timeZones={[...new Set([settings.timeZone, "UTC", ...Intl.supportedValuesOf("timeZone")])]} />;
+  const [door, imports, asked] = [await doorOf(found), await listImports(household.id), await headers()];
+  const port = URL.parse(`http://${asked.get("host")}`)?.port || "80";
+  return <HouseView name={household.name} settings={settings} door={door} imports={imports} port={port} nowMs={Date.now()} timeZones={[...new Set([settings.timeZone, "UTC", ...Intl.supportedValuesOf("timeZone")])]} />;
 }

@@ -3,17 +3,31 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { checkNumber } from "@/core/checkNumber";
 import { SPOON_SETS } from "@/core/measure";
+import type { DoorAnswer } from "@/server/answers";
 import type { Settings } from "@/store/household";
+import type { PastImport } from "@/store/imports";
 import { problemWords } from "@/words/problems";
 import { SPOON_SET_NAME } from "@/words/names";
 import { send } from "../api";
 import { typed } from "../blend/document";
+import { Door } from "./Door";
+import { TheBook } from "./TheBook";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { Options, optionsOf } from "../parts/Options";
 
-/** What is the same for every bowl in this house. */
-export function HouseView({ name, settings, timeZones }: { name: string; settings: Settings; timeZones: readonly string[] }) {
+interface HouseViewProps {
+  readonly name: string;
+  readonly settings: Settings;
+  readonly timeZones: readonly string[];
+  readonly door: DoorAnswer;
+  readonly imports: readonly PastImport[];
+  readonly port: string;
+  readonly nowMs: number;
+}
+
+/** What is the same for every bowl in this house, who may come in, and the whole book. */
+export function HouseView({ name, settings, timeZones, door, imports, port, nowMs }: HouseViewProps) {
   const router = useRouter();
   const [spoons, setSpoons] = useState(settings.spoons);
   const [kitchenText, setKitchenText] = useState(String(settings.kitchenTempC));
@@ -28,12 +42,18 @@ export function HouseView({ name, settings, timeZones }: { name: string; setting
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <h1 className="text-sentence">{name}</h1>
-      <form className="mt-4 flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
+      <div className="mt-4 grid gap-x-16 gap-y-10 lg:grid-cols-2">
+      <form className="flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
         <div><h2>The spoons in the drawer</h2><Options label="The spoons in the drawer" value={spoons} options={optionsOf(SPOON_SETS, SPOON_SET_NAME)} onChange={setSpoons} /></div>
         <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>{(a) => <input {...a} inputMode="decimal" value={kitchenText} onChange={(e) => setKitchenText(e.target.value)} />}</Field>
         <Field label="Clock times are in">{(a) => <select {...a} value={timeZone} onChange={(e) => setTimeZone(e.target.value)}>{timeZones.map((zone) => <option key={zone}>{zone}</option>)}</select>}</Field>
         <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem)}>Keep</Button><span aria-live="polite">{said}</span></div>
       </form>
+      <div className="flex flex-col gap-10 lg:order-none">
+        <Door door={door} port={port} timeZone={settings.timeZone} nowMs={nowMs} />
+        <TheBook imports={imports} timeZone={settings.timeZone} nowMs={nowMs} />
+      </div>
+      </div>
       <section className="mt-10 max-w-xl" aria-label="About">
         <h2>What this is, and is not</h2>
         <p>Infusing computes amounts, thickness, rest and coverage from published models and sourced figures, and gives ranges where it does not know better. It promises no growth and no cure, and it is no doctor.</p>

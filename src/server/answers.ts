@@ -1,0 +1,44 @@
+import type { BatchEvent, BatchState, Going, Worksheet } from "@/core/batch";
+import type { Material } from "@/core/material";
+import type { CorrectionAnswer, PasteAnswer } from "@/core/paste";
+import type { ProblemCode } from "@/core/problem";
+import type { BatchRow, StoredBatch } from "@/store/batches";
+import type { PastVersion, StoredBlend } from "@/store/blends";
+import type { Change } from "@/store/changes";
+import type { Device } from "@/store/devices";
+import type { StoredHead } from "@/store/heads";
+import type { Settings } from "@/store/household";
+import type { Person } from "@/store/persons";
+import type { Book, BookV1 } from "./book/format";
+import type { ImportAnswer, ImportPlan } from "./book/plan";
+
+/** What every route answers; the API's schema is made from these types, and e2e holds the answers to it. */
+export type { Book, BookV1, CorrectionAnswer, ImportAnswer, ImportPlan, PasteAnswer, PastVersion, Settings, StoredBatch, StoredBlend, StoredHead };
+export interface Written { readonly id: string; readonly rev: number }
+export interface BlendWritten extends Written { readonly versionId: string }
+export interface RevAnswer { readonly rev: number }
+export interface HeadsAnswer { readonly heads: readonly StoredHead[] }
+export interface BlendsAnswer { readonly blends: readonly StoredBlend[] }
+export interface VersionsAnswer { readonly versions: readonly PastVersion[] }
+export interface LogAnswer { readonly batches: readonly BatchRow[]; /** What to ask with, as `before`, for the page after it. */ readonly next?: string }
+export interface BatchAnswer { readonly batch: StoredBatch; readonly events: readonly BatchEvent[]; readonly state: BatchState; readonly sheet: Worksheet }
+export interface EventsAnswer { readonly rev: number; readonly events: readonly BatchEvent[] }
+export interface NowAnswer { readonly rev: number; readonly going: readonly Going[] }
+export interface ChangesAnswer { readonly rev: number; readonly nowMs: number; readonly changes: readonly Change[]; readonly more: boolean }
+export interface MaterialsAnswer { readonly materials: readonly Material[] }
+export interface LockedAnswer { readonly locked: boolean }
+export interface DoorAnswer {
+  readonly locked: boolean;
+  readonly network: boolean;
+  readonly persons: readonly Person[];
+  readonly devices: readonly (Device & { readonly self: boolean })[];
+  /** This machine's addresses on the house's network. */
+  readonly addresses: readonly string[];
+}
+/** RFC 9457. */
+export interface ProblemAnswer {
+  readonly type: "about:blank";
+  readonly title: string;
+  readonly status: number;
+  readonly errors?: readonly { readonly field: string; readonly code: ProblemCode; readonly detail?: Readonly<Record<string, string | number>>; readonly message: string }[];
+}

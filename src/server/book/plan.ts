@@ -1,0 +1,27 @@
+import type { Problem } from "@/core/problem";
+
+/** What an import would do, or did, by kind of thing. */
+export interface ImportCounts {
+  readonly heads: number;
+  readonly blends: number;
+  readonly batches: number;
+}
+
+/** Said before anything is done. */
+export interface ImportPlan {
+  /** New here. */
+  readonly adds: ImportCounts;
+  /** Here already, and left as they are. */
+  readonly here: ImportCounts;
+  /** Taken out by undoing an import, and put back. */
+  readonly back: ImportCounts;
+  /** Names of what would be new, the first of each kind. */
+  readonly names: { readonly heads: readonly string[]; readonly blends: readonly string[]; readonly batches: readonly string[] };
+  /** What stands in the way; with any of these nothing is imported. */
+  readonly problems: readonly (Problem & { readonly message: string })[];
+}
+
+export interface ImportAnswer extends Omit<ImportPlan, "problems" | "names"> {
+  readonly id: string;
+  readonly rev: number;
+}

@@ -1,0 +1,62 @@
+import { EventsInput, NewBatchInput, NewBlendInput, BlendChangeInput, RemovedInput, SettingsInput } from "@/inputs/bookInput";
+import { ErasedInput, PairingInput, PasswordInput, SentAwayInput } from "@/inputs/doorInput";
+import { HeadChangeInput, NewHeadInput } from "@/inputs/headInput";
+import { ImportInput, PreviewInput, UndoneInput } from "@/inputs/importInput";
+import { CorrectionInput, PasteInput } from "@/inputs/pasteInput";
+
+/** One thing that can be asked of the API. */
+export interface Operation {
+  readonly method: "get" | "post" | "put";
+  readonly path: string;
+  readonly summary: string;
+  readonly input?: new () => object;
+  /** Name of the answer's type in `answers.ts`, or the media type of a file. */
+  readonly answer: string | { readonly file: string };
+  readonly query?: readonly string[];
+}
+
+const LOG_QUERY = ["head", "text", "blend", "material", "purpose", "how", "from", "to"] as const;
+
+/** Every route; a check holds this list equal to the files under `app/api/v1`. */
+export const OPERATIONS: readonly Operation[] = [
+  { method: "post", path: "/paste", summary: "Computes a blend; stores nothing.", input: PasteInput, answer: "PasteAnswer" },
+  { method: "post", path: "/paste/correction", summary: "What to add after a word; stores nothing.", input: CorrectionInput, answer: "CorrectionAnswer" },
+  { method: "get", path: "/materials", summary: "The catalogue with every figure and its source.", answer: "MaterialsAnswer" },
+  { method: "get", path: "/heads", summary: "Every head that is kept.", answer: "HeadsAnswer" },
+  { method: "post", path: "/heads", summary: "Keeps a head.", input: NewHeadInput, answer: "Written" },
+  { method: "get", path: "/heads/{id}", summary: "One head.", answer: "StoredHead" },
+  { method: "put", path: "/heads/{id}", summary: "Changes a head that still has `baseRev`; 412 otherwise.", input: HeadChangeInput, answer: "Written" },
+  { method: "put", path: "/heads/{id}/removed", summary: "Removes a head, or puts it back.", input: RemovedInput, answer: "Written" },
+  { method: "get", path: "/heads/{id}/book", summary: "One head as a book file.", answer: "Book" },
+  { method: "get", path: "/blends", summary: "Every blend in its current version.", answer: "BlendsAnswer" },
+  { method: "post", path: "/blends", summary: "Saves a new blend.", input: NewBlendInput, answer: "BlendWritten" },
+  { method: "get", path: "/blends/{id}", summary: "One blend in its current version.", answer: "StoredBlend" },
+  { method: "put", path: "/blends/{id}", summary: "Saves a version of a blend that still has `baseRev`; 412 otherwise.", input: BlendChangeInput, answer: "BlendWritten" },
+  { method: "put", path: "/blends/{id}/removed", summary: "Removes a blend, or puts it back.", input: RemovedInput, answer: "Written" },
+  { method: "get", path: "/blends/{id}/versions", summary: "Every version of a blend, newest first.", answer: "VersionsAnswer" },
+  { method: "get", path: "/blends/{id}/recipe", summary: "A blend as schema.org Recipe.", answer: { file: "application/ld+json" } },
+  { method: "get", path: "/blends/{id}/book", summary: "One blend with its versions as a book file.", answer: "Book" },
+  { method: "get", path: "/batches", summary: "A page of the log, newest first.", answer: "LogAnswer", query: [...LOG_QUERY, "before"] },
+  { method: "post", path: "/batches", summary: "Opens a bowl.", input: NewBatchInput, answer: "Written" },
+  { method: "get", path: "/batches/{id}", summary: "A bowl, its history and where it stands.", answer: "BatchAnswer" },
+  { method: "get", path: "/batches/{id}/events", summary: "What happened to a bowl, or only after a rev.", answer: "EventsAnswer", query: ["after"] },
+  { method: "post", path: "/batches/{id}/events", summary: "Adds what happened; repeats add nothing.", input: EventsInput, answer: "EventsAnswer" },
+  { method: "get", path: "/batches/{id}/times", summary: "A bowl's clock times as iCalendar.", answer: { file: "text/calendar" } },
+  { method: "get", path: "/batches/{id}/book", summary: "One bowl with its events as a book file.", answer: "Book" },
+  { method: "get", path: "/log", summary: "The log as CSV.", answer: { file: "text/csv" }, query: LOG_QUERY },
+  { method: "get", path: "/log/lines", summary: "What went into the log's bowls as CSV.", answer: { file: "text/csv" }, query: LOG_QUERY },
+  { method: "get", path: "/now", summary: "What is going on now.", answer: "NowAnswer" },
+  { method: "get", path: "/changes", summary: "What was written after a rev.", answer: "ChangesAnswer", query: ["after"] },
+  { method: "get", path: "/settings", summary: "The household's settings.", answer: "Settings" },
+  { method: "put", path: "/settings", summary: "Changes settings; what is left out stays.", input: SettingsInput, answer: "RevAnswer" },
+  { method: "get", path: "/book", summary: "Everything as one book file.", answer: "Book" },
+  { method: "post", path: "/imports/preview", summary: "What importing a book file would do.", input: PreviewInput, answer: "ImportPlan" },
+  { method: "post", path: "/imports", summary: "Imports a book file in one step.", input: ImportInput, answer: "ImportAnswer" },
+  { method: "put", path: "/imports/{id}/undone", summary: "Undoes an import in one step.", input: UndoneInput, answer: "Written" },
+  { method: "get", path: "/door", summary: "Who may come in.", answer: "DoorAnswer" },
+  { method: "put", path: "/door/password", summary: "Sets, changes or takes away the household's password.", input: PasswordInput, answer: "LockedAnswer" },
+  { method: "post", path: "/pairings", summary: "A code for one more device.", input: PairingInput, answer: "Written" },
+  { method: "put", path: "/devices/{id}/away", summary: "Ends a device's session.", input: SentAwayInput, answer: "Written" },
+  { method: "put", path: "/persons/{id}/erased", summary: "Erases a person for good.", input: ErasedInput, answer: "Written" },
+  { method: "get", path: "/openapi", summary: "This document.", answer: { file: "application/json" } },
+];

@@ -1,0 +1,7 @@
+const NAMES = { heads: ["head", "heads"], blends: ["blend", "blends"], batches: ["bowl", "bowls"] } as const;
+
+/** "2 heads, 1 blend and 30 bowls"; empty for nothing. */
+export function countsWords(counts: { readonly heads: number; readonly blends: number; readonly batches: number }): string {
+  const parts = (Object.keys(NAMES) as (keyof typeof NAMES)[]).filter((kind) => counts[kind] > 0).map((kind) => `${counts[kind]} ${NAMES[kind][counts[kind] === 1 ? 0 : 1]}`);
+  return parts.length < 2 ? parts.join("") : `${parts.slice(0, -1).join(", ")} and ${parts.at(-1)}`;
+}
