@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { Solver } from "odex";
-import { DYE_RATES, dyeHours, dyeWindow, freeDye, LOSS_ENERGY, peakTimeH, rateAt, RELEASE_ENERGY, SCHOOLS, yardstick, type School } from "@/core/rest";
+import { BOWL_COOLING_H, DYE_RATES, dyeHours, dyeWindow, freeDye, LOSS_ENERGY, movedDye, peakTimeH, rateAt, RELEASE_ENERGY, SCHOOLS, yardstick, type School } from "@/core/rest";
 import { readCsv } from "./readCsv";
 
 const ratesAt = (school: School, tempC: number) => [
@@ -53,4 +53,31 @@ test("ready, peak and use-by stand on the curve where they say", () => {
 test("above 45 °C the model says that it does not know", () => {
   expect(dyeWindow("acid", 45.1)).toBeUndefined();
   expect(dyeWindow("acid", NaN)).toBeUndefined();
+});
+
+test("a bowl that is moved about agrees with odex, integrating its warmth and both steps together", () => {
+  fc.assert(fc.property(
+    fc.constantFrom(...SCHOOLS), fc.double({ min: 16, max: 30, noNaN: true }), fc.double({ min: 0.5, max: 6, noNaN: true }), fc.double({ min: 1, max: 20, noNaN: true }),
+    (school, kitchenC, inAtH, staysH) => {
+      const stays = [{ fromH: inAtH, tempC: 4 }, { fromH: inAtH + staysH, tempC: kitchenC }];
+      const moved = movedDye(school, kitchenC, stays);
+      // Piece by piece, since the place jumps: state is [bound, free, temperature].
+      const rates = (tempC: number) => ratesAt(school, tempC);
+      const times = [0, inAtH, inAtH + staysH, moved.useByH! + 2];
+      const free = (timeH: number): number => {
+        let y = [1, 0, kitchenC];
+        for (let i = 0; i < 3 && times[i] < timeH; i++) {
+          const placeC = i === 1 ? 4 : kitchenC;
+          const solver = new Solver(3);
+          solver.absoluteTolerance = solver.relativeTolerance = 1e-9;
+          y = solver.solve((_t, [a, b, tempC]) => { const [k1, k2] = rates(tempC); return [-k1 * a, k1 * a - k2 * b, (placeC - tempC) / BOWL_COOLING_H.value]; }, times[i], y, Math.min(timeH, times[i + 1])).y;
+        }
+        return y[1];
+      };
+      const level = Math.min(0.8 * yardstick(school), 0.8 * free(moved.peakH));
+      expect(free(moved.readyH) / level).toBeCloseTo(1, 1);
+      expect(free(moved.useByH!) / level).toBeCloseTo(1, 1);
+      for (const away of [-1, 1]) if (moved.peakH + away > 0) expect(free(moved.peakH + away)).toBeLessThan(free(moved.peakH) * 1.002);
+    },
+  ), { numRuns: 25 });
 });

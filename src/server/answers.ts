@@ -14,6 +14,11 @@ import type { ImportAnswer, ImportPlan } from "./book/plan";
 
 /** What every route answers; the API's schema is made from these types, and e2e holds the answers to it. */
 export type { Book, BookV1, CorrectionAnswer, ImportAnswer, ImportPlan, PasteAnswer, PastVersion, Settings, StoredBatch, StoredBlend, StoredHead };
+/** Those that are types of their own storeys: the schema's maker finds only what is written out in this file. */
+export interface Elsewhere {
+  readonly Book: Book; readonly BookV1: BookV1; readonly CorrectionAnswer: CorrectionAnswer; readonly ImportAnswer: ImportAnswer; readonly ImportPlan: ImportPlan; readonly PasteAnswer: PasteAnswer;
+  readonly Settings: Settings; readonly StoredBatch: StoredBatch; readonly StoredBlend: StoredBlend; readonly StoredHead: StoredHead;
+}
 export interface Written { readonly id: string; readonly rev: number }
 export interface BlendWritten extends Written { readonly versionId: string }
 export interface RevAnswer { readonly rev: number }

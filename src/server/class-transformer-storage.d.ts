@@ -1,4 +1,5 @@
 /** The package keeps this file out of its types. */
 declare module "class-transformer/cjs/storage.js" {
-  export const defaultMetadataStorage: object;
+  import type { IOptions } from "class-validator-jsonschema";
+  export const defaultMetadataStorage: NonNullable<IOptions["classTransformerMetadataStorage"]>;
 }

@@ -18,7 +18,7 @@ const encodeName = (name: string): string => name.replace(/[^A-Za-z0-9._-]+/g, "
 function answerSchemas(): Record<string, object> {
   const generator = createGenerator({ path: "src/server/answers.ts", tsconfig: "tsconfig.json", type: "*", expose: "export", topRef: true, skipTypeCheck: true, additionalProperties: false, jsDoc: "extended" });
   const { definitions = {} } = generator.createSchema("*");
-  return Object.fromEntries(Object.entries(definitions).map(([name, schema]) => [encodeName(name), relocated(schema as object)]));
+  return Object.fromEntries(Object.entries(definitions).filter(([name]) => name !== "Elsewhere").map(([name, schema]) => [encodeName(name), relocated(schema as object)]));
 }
 
 const inputSchemas = (): Record<string, object> =>
@@ -47,7 +47,8 @@ function operationOf({ method, path, summary, input, answer, query }: Operation)
 export function openapi(): object {
   const paths: Record<string, Record<string, object>> = {};
   for (const operation of OPERATIONS) (paths[operation.path] ??= {})[operation.method] = operationOf(operation);
-  const schemas = { ...answerSchemas(), ...inputSchemas() };
+  const schemas: Record<string, object> = { ...answerSchemas(), ...inputSchemas() };
+  for (const [, name] of JSON.stringify([paths, schemas]).matchAll(/"#\/components\/schemas\/([^"]+)"/g)) if (!(name in schemas)) throw new Error(`No schema is made for ${name}.`);
   return {
     openapi: "3.1.0",
     info: { title: "Infusing", version: "1", description: "Units stand in the names; bands are low, mid, high. Ids of what is written are UUIDs that the client makes: sending a write twice writes it once.", license: { name: "MIT", identifier: "MIT" } },

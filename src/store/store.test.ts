@@ -4,12 +4,14 @@ import { makeTestHouse, testAnswer, TEST_BLEND, TEST_QUESTION, type TestHouse } 
 import { foldBatch, MARKS, STAGES, type BatchPayload } from "@/core/batch";
 import { PLAIN_HEAD } from "@/core/head";
 import * as batches from "./batches";
+import type { BatchRow } from "./batches";
 import * as blends from "./blends";
 import { closeDatabase, database } from "./connection";
 import * as heads from "./heads";
 import { noteDevice } from "./devices";
 import { readSettings, writeSettings } from "./household";
-import { listBatches } from "./log";
+import { listBatches, type LogFilter } from "./log";
+import { changesAfter } from "./changes";
 import { migrate } from "./migrations";
 import { inTransaction, isUnreachable } from "./transaction";
 
@@ -182,25 +184,65 @@ describe("events", () => {
 });
 
 describe("the log", () => {
-  test("pages newest first without losing or doubling any, and finds words with their signs", async () => {
+  test("pages newest first without losing or doubling any, by any filter", async () => {
     const lone = await makeTestHouse("A busy house");
     const at = new Date("2026-03-01T10:00:00Z");
     await inTransaction(lone.householdId, async (write) => {
       for (let i = 0; i < 25; i++) {
-        await batches.insertBatch(write, { id: uuid(), versionId: null, blendId: null, headId: i % 2 ? lone.headId : null, blendName: i === 7 ? "50%_off" : `b${i}`, headName: "h", question: TEST_QUESTION, answer: testAnswer(), figures: [], startsAt: new Date(at.getTime() - Math.floor(i / 3) * 60_000) });
+        const again: BatchPayload = { kind: "again", again: i % 3 ? "yes" : "no" };
+        const marked: BatchPayload = { kind: "marked", mark: "soft", value: (i % 5) + 1 };
+        const state = foldBatch([again, marked, { kind: "noted", text: i === 9 ? "Sämiger Ölfleck" : "" } as const].map((payload, n) => ({ id: `${n}`, payload, deviceId: "d", deviceSeq: n, revSeen: 1, atMs: 1 })));
+        await batches.insertBatch(write, { id: uuid(), versionId: null, blendId: i < 5 ? lone.blendId : null, headId: i % 2 ? lone.headId : null, blendName: i === 7 ? "50%_off" : `b${i}`, headName: "h", question: TEST_QUESTION, answer: testAnswer(), figures: [], startsAt: new Date(at.getTime() - Math.floor(i / 3) * 60_000) }, state);
       }
     });
-    const seen: string[] = [];
-    let before: { startsAtMs: number; id: string } | undefined;
-    for (let page = 0; page < 10; page++) {
-      const rows = await listBatches(lone.householdId, { limit: 7, before });
-      if (rows.length === 0) break;
-      seen.push(...rows.map((row) => row.id));
-      before = rows.at(-1);
-    }
-    expect(seen.length).toBe(26);
-    expect(new Set(seen).size).toBe(26);
-    expect((await listBatches(lone.householdId, { limit: 50, text: "50%_" })).map((row) => row.blendName)).toEqual(["50%_off"]);
-    expect((await listBatches(lone.householdId, { limit: 50, found: [{ by: "head", value: lone.headId }] })).length).toBe(13);
+    const all = await listBatches(lone.householdId, { limit: 100 });
+    expect(all.length).toBe(26);
+    const every = async (filter: Omit<LogFilter, "limit" | "before">) => {
+      const seen: string[] = [];
+      for (let before: { startsAtMs: number; id: string } | undefined, page = 0; page < 20; page++) {
+        const rows = await listBatches(lone.householdId, { ...filter, limit: 7, before });
+        if (rows.length === 0) break;
+        seen.push(...rows.map((row) => row.id));
+        before = rows.at(-1);
+      }
+      return seen;
+    };
+    const wanted = (keep: (row: BatchRow) => boolean) => all.filter(keep).map((row) => row.id);
+    const cases: readonly [Omit<LogFilter, "limit" | "before">, (row: BatchRow) => boolean][] = [
+      [{}, () => true],
+      [{ found: [{ by: "head", value: lone.headId }] }, (row) => row.headId === lone.headId],
+      [{ found: [{ by: "blend", value: lone.blendId }] }, (row) => row.blendId === lone.blendId],
+      [{ found: [{ by: "material", value: "honey" }] }, () => true], [{ found: [{ by: "material", value: "henna" }] }, () => false],
+      [{ found: [{ by: "purpose", value: "mask" }] }, () => true],
+      [{ found: [{ by: "again", value: "no" }] }, (row) => row.again === "no"],
+      [{ found: [{ by: "mark", mark: "soft", end: "much" }] }, (row) => (row.marks.soft ?? 0) >= 4], [{ found: [{ by: "mark", mark: "soft", end: "little" }] }, (row) => (row.marks.soft ?? 9) <= 2],
+      [{ found: [{ by: "again", value: "yes" }, { by: "head", value: lone.headId }, { by: "mark", mark: "soft", end: "much" }] }, (row) => row.again === "yes" && row.headId === lone.headId && (row.marks.soft ?? 0) >= 4],
+      [{ fromMs: at.getTime() - 3 * 60_000, toMs: at.getTime() }, (row) => row.startsAtMs >= at.getTime() - 3 * 60_000 && row.startsAtMs < at.getTime()],
+      [{ text: "50%_" }, (row) => row.blendName === "50%_off"], [{ text: "samig OLF" }, (row) => row.note.includes("Sämiger")], [{ text: "b1" }, (row) => /^b1/.test(row.blendName)],
+      [{ text: "b1 honey", found: [{ by: "again", value: "no" }] }, (row) => /^b1/.test(row.blendName) && row.again === "no"], [{ text: "nothing like it" }, () => false],
+    ];
+    for (const [filter, keep] of cases) expect([JSON.stringify(filter), await every(filter)]).toEqual([JSON.stringify(filter), wanted(keep)]);
   });
+  test("what was taken out is found by nothing, and by everything once it is back", async () => {
+    const lone = await makeTestHouse("A house that takes out");
+    const found = () => listBatches(lone.householdId, { limit: 5, text: "honey" });
+    await inTransaction(lone.householdId, (write) => batches.setBatchRemoved(write, lone.batchId, true));
+    expect(await found()).toEqual([]);
+    expect(await listBatches(lone.householdId, { limit: 5 })).toEqual([]);
+    expect(await batches.findBatch(lone.householdId, lone.batchId)).toBeUndefined();
+    await inTransaction(lone.householdId, (write) => batches.setBatchRemoved(write, lone.batchId, false));
+    expect((await found()).map((row) => row.id)).toEqual([lone.batchId]);
+  });
+});
+
+test("the change feed tells what was written after a rev, in its order, and nothing of another house", async () => {
+  const lone = await makeTestHouse("A house that is watched");
+  const before = await revOf(lone.householdId);
+  await inTransaction(lone.householdId, (write) => heads.setHeadRemoved(write, lone.headId, true));
+  await inTransaction(lone.householdId, (write) => writeSettings(write, { kitchenTempC: 23 }));
+  await inTransaction(lone.householdId, (write) => batches.project(write, lone.batchId, foldBatch([])));
+  const changes = await changesAfter(lone.householdId, before, 10);
+  expect(changes.map(({ kind, rev }) => [kind, rev - before])).toEqual([["head", 1], ["setting", 2], ["batch", 3]]);
+  expect(await changesAfter(lone.householdId, before + 3, 10)).toEqual([]);
+  expect((await changesAfter(other.householdId, 0, 100)).map((change) => change.id)).not.toContain(lone.headId);
 });

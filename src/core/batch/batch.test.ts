@@ -88,3 +88,34 @@ test("the window of a dye runs ready, peak, use-by; a herb paste has only ready"
   expect(dye.readyMs).toBeLessThan(dye.peakMs!);
   expect(dye.peakMs!).toBeLessThan(dye.useByMs!);
 });
+
+test.each<[BatchPayload, string | undefined]>([
+  [{ kind: "measured", line: 2, amount: 3, unit: "tbsp", fill: "heaped" }, undefined], [{ kind: "heaped", line: 0, unit: "cup" }, undefined],
+  [{ kind: "added", materialId: "honey", amount: 1, unit: "tbsp", fill: "level" }, undefined], [{ kind: "moved", place: "fridge" }, undefined],
+  [{ kind: "measured", line: -1, amount: 3, unit: "tbsp", fill: "level" }, "payload.line unknownChoice"], [{ kind: "measured", line: 0, amount: -3, unit: "g", fill: "level" }, "payload.amount tooSmall"],
+  [{ kind: "heaped", line: 0.5, unit: "cup" }, "payload.line unknownChoice"], [{ kind: "heaped", line: 0, unit: "g" as "cup" }, "payload.unit unknownChoice"],
+  [{ kind: "added", materialId: "moondust", amount: 1, unit: "g", fill: "level" }, "payload.materialId unknownMaterial"], [{ kind: "added", materialId: "amla", amount: 1, unit: "piece", fill: "level" }, "payload.unit unitNotForThis"],
+  [{ kind: "moved", place: "moon" as "fridge" }, "payload.place unknownChoice"],
+])("%j: %s", (payload, expected) => {
+  expect(checkPayload(payload).map(({ field, code }) => `${field} ${code}`)).toEqual(expected ? [expected] : []);
+});
+
+describe("a bowl that is put somewhere else", () => {
+  const HOUR = 3_600_000;
+  const henna = answerTo({ ...QUESTION, purpose: "dyePacked", lines: [{ materialId: "henna", role: "part", amount: 100, unit: "g", fill: "level" }] }).rest;
+  const herbs = answerTo(QUESTION).rest;
+  const at = (hours: number, place: "kitchen" | "fridge" | "freezer") => ({ place, atMs: hours * HOUR });
+  test("into the fridge it is later in everything; out again at once it is as if nothing had been", () => {
+    const [left, cold] = [restWindow(henna, 0, 22), restWindow(henna, 0, 22, [at(1, "fridge")])];
+    expect(cold.readyMs).toBeGreaterThan(left.readyMs + HOUR);
+    expect(cold.peakMs!).toBeGreaterThan(left.peakMs! + HOUR);
+    const touched = restWindow(henna, 0, 22, [at(1, "fridge"), at(1.01, "kitchen")]);
+    expect(Math.abs(touched.peakMs! - left.peakMs!)).toBeLessThan(0.3 * HOUR);
+    expect(Math.abs(touched.readyMs - left.readyMs)).toBeLessThan(0.3 * HOUR);
+  });
+  test("frozen it keeps for weeks, and herbs stop soaking", () => {
+    expect(restWindow(henna, 0, 22, [at(2, "freezer")]).useByMs).toBeUndefined();
+    expect(restWindow(herbs, 0, 22, [at(0.1, "fridge")]).readyMs).toBeGreaterThan(restWindow(herbs, 0, 22).readyMs);
+    expect(restWindow(herbs, 0, 22, [at(0.1, "freezer"), at(24, "kitchen")]).readyMs).toBeGreaterThan(24 * HOUR);
+  });
+});

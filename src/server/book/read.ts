@@ -15,8 +15,8 @@ function schemas(): Readonly<Record<1 | 2, ValidateFunction>> {
   if (compiled) return compiled;
   const ajv = new Ajv({ strict: false });
   addFormats(ajv);
-  ajv.addSchema({ $id: "api", components: openapi.components });
-  const of = (name: string) => ajv.compile({ $ref: `api#/components/schemas/${name}` });
+  ajv.addSchema({ $id: "https://infusing.invalid/api", components: openapi.components });
+  const of = (name: string) => ajv.compile({ $ref: `https://infusing.invalid/api#/components/schemas/${name}` });
   return (compiled = { 1: of("BookV1"), 2: of("Book") });
 }
 

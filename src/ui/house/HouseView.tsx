@@ -43,21 +43,23 @@ export function HouseView({ name, settings, timeZones, door, imports, port, nowM
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <h1 className="text-sentence">{name}</h1>
       <div className="mt-4 grid gap-x-16 gap-y-10 lg:grid-cols-2">
-      <form className="flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
-        <div><h2>The spoons in the drawer</h2><Options label="The spoons in the drawer" value={spoons} options={optionsOf(SPOON_SETS, SPOON_SET_NAME)} onChange={setSpoons} /></div>
-        <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>{(a) => <input {...a} inputMode="decimal" value={kitchenText} onChange={(e) => setKitchenText(e.target.value)} />}</Field>
-        <Field label="Clock times are in">{(a) => <select {...a} value={timeZone} onChange={(e) => setTimeZone(e.target.value)}>{timeZones.map((zone) => <option key={zone}>{zone}</option>)}</select>}</Field>
-        <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem)}>Keep</Button><span aria-live="polite">{said}</span></div>
-      </form>
-      <div className="flex flex-col gap-10 lg:order-none">
-        <Door door={door} port={port} timeZone={settings.timeZone} nowMs={nowMs} />
-        <TheBook imports={imports} timeZone={settings.timeZone} nowMs={nowMs} />
+        <div>
+          <form className="flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
+            <div><h2>The spoons in the drawer</h2><Options label="The spoons in the drawer" value={spoons} options={optionsOf(SPOON_SETS, SPOON_SET_NAME)} onChange={setSpoons} /></div>
+            <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>{(a) => <input {...a} inputMode="decimal" value={kitchenText} onChange={(e) => setKitchenText(e.target.value)} />}</Field>
+            <Field label="Clock times are in">{(a) => <select {...a} value={timeZone} onChange={(e) => setTimeZone(e.target.value)}>{timeZones.map((zone) => <option key={zone}>{zone}</option>)}</select>}</Field>
+            <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem)}>Keep</Button><span aria-live="polite">{said}</span></div>
+          </form>
+          <section className="mt-10 max-w-xl" aria-label="About">
+            <h2>What this is, and is not</h2>
+            <p>Infusing computes amounts, thickness, rest and coverage from published models and sourced figures, and gives ranges where it does not know better. It promises no growth and no cure, and it is no doctor.</p>
+          </section>
+        </div>
+        <div className="flex flex-col gap-10">
+          <Door door={door} port={port} timeZone={settings.timeZone} nowMs={nowMs} />
+          <TheBook imports={imports} timeZone={settings.timeZone} nowMs={nowMs} />
+        </div>
       </div>
-      </div>
-      <section className="mt-10 max-w-xl" aria-label="About">
-        <h2>What this is, and is not</h2>
-        <p>Infusing computes amounts, thickness, rest and coverage from published models and sourced figures, and gives ranges where it does not know better. It promises no growth and no cure, and it is no doctor.</p>
-      </section>
     </div>
   );
 }

@@ -40,9 +40,12 @@ export function MarksChart({ days, name, timeZone }: { days: readonly MarkedDay[
             let { y } = last.getProps(["y"], true);
             while (taken.some((other) => Math.abs(other - y) < 15)) y += 15;
             taken.push(y);
-            ctx.fillStyle = set.borderColor as string;
             ctx.font = `600 ${font.size}px ${font.family}`;
             ctx.textBaseline = "middle";
+            // Out of the lines' way.
+            ctx.fillStyle = colour("--ground");
+            ctx.fillRect(last.x + 7, y - 8, ctx.measureText(set.label ?? "").width + 4, 16);
+            ctx.fillStyle = set.borderColor as string;
             ctx.fillText(set.label ?? "", last.x + 9, y);
           });
         },

@@ -1,0 +1,61 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { gunzipSync } from "node:zlib";
+import { createConnection } from "mysql2/promise";
+import { readBatch } from "@/server/batches";
+import { connect, databaseUrl } from "../connection";
+import { listBatches } from "../log";
+import { migrate } from ".";
+
+/** Dumps of earlier releases, each with a household in it, made by `./run backup`. */
+const FOLDER = "checks/dumps";
+
+/** A database of its own, so that nothing else is touched; the application's account may make one beside its own where `./run test` let it. */
+async function withDump(file: string, use: (url: string) => Promise<void>): Promise<void> {
+  const url = new URL(databaseUrl());
+  const name = `${url.pathname.slice(1)}_upgrade`;
+  const connection = await createConnection({ uri: url.href, multipleStatements: true });
+  try {
+    await connection.query(`DROP DATABASE IF EXISTS ${name}; CREATE DATABASE ${name} CHARACTER SET utf8mb4; USE ${name}; SET FOREIGN_KEY_CHECKS=0;`);
+    await connection.query(gunzipSync(readFileSync(`${FOLDER}/${file}`)).toString("utf8"));
+    url.pathname = `/${name}`;
+    await use(url.href);
+  } finally {
+    await connection.query(`DROP DATABASE IF EXISTS ${name}`);
+    await connection.end();
+  }
+}
+
+test.each(readdirSync(FOLDER))("%s comes forward with everything in it", async (file) => {
+  await withDump(file, async (url) => {
+    const knex = connect(url);
+    const shared = globalThis as unknown as { infusingDatabase?: typeof knex };
+    const before = shared.infusingDatabase;
+    shared.infusingDatabase = knex;
+    try {
+      const [counts] = await knex("batch").count("* as batches");
+      const events = await knex("batch_event").count("* as n").first();
+      await migrate(knex);
+      const { id: householdId } = await knex("household").first("id");
+      const batches = await listBatches(householdId, { limit: 100 });
+      expect(batches.length).toBe(Number(counts.batches));
+      expect(Number((await knex("batch_event").count("* as n").first())!.n)).toBe(Number(events!.n));
+      for (const row of batches) {
+        const { batch, state } = await readBatch(householdId, row.id);
+        expect(row).toMatchObject({ pouredMl: state.pouredMl, marks: state.marks, closedMs: state.closedMs });
+        expect(row.summary).toMatchObject({ purpose: batch.question.purpose, totalMl: batch.answer.totalMl });
+        expect(row.blendId).not.toBeNull();
+      }
+      // Found by what they could not be found by before.
+      const [{ headId, blendId, summary }] = batches;
+      for (const found of [{ by: "head", value: headId! }, { by: "blend", value: blendId! }, { by: "material", value: summary.materialIds[0] }] as const) {
+        expect((await listBatches(householdId, { limit: 100, found: [found] })).length).toBeGreaterThan(0);
+      }
+      const people = await knex("head as h").join("person as p", "p.id", "h.person_id").select("h.name as head", "p.name as person");
+      expect(people.length).toBe(Number((await knex("head").count("* as n").first())!.n));
+      for (const { head, person } of people) expect(person).toBe(head);
+    } finally {
+      await knex.destroy();
+      shared.infusingDatabase = before;
+    }
+  });
+}, 60_000);
