@@ -55,7 +55,7 @@ test.describe("bad input: one clear line at its field, nothing lost", () => {
     await expect(page.getByText(/No amount of yoghurt makes it this thin/)).toBeVisible();
   });
   test("an address that leads nowhere", async ({ page }) => {
-    for (const path of ["/nowhere", "/batches/not-an-id", "/heads/%00", "/blend/..%2f..%2fetc"]) {
+    for (const path of ["/nowhere", "/batches/not-an-id", "/heads/%00", "/blend/..%2f..%2fetc", "/blend/🌿", "/blend/🌿/versions", "/batches/🌿"]) {
       const response = await page.goto(path);
       expect(response!.status()).toBeGreaterThanOrEqual(400);
       expect(response!.status()).toBeLessThan(500);

@@ -1,3 +1,4 @@
+import { isUuid } from "@/core/text";
 import { goingOn } from "@/server/going";
 import { house } from "@/server/page";
 import { blendsWithBowls } from "@/server/shelf";
@@ -12,7 +13,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ r
   if (!found) return <NoHouse />;
   const nowMs = Date.now();
   const { removed } = await searchParams;
-  const goneName = typeof removed === "string" ? await removedBlendName(found.household.id, removed) : undefined;
+  const goneName = isUuid(removed) ? await removedBlendName(found.household.id, removed) : undefined;
   const [going, blends] = [await goingOn(found.household.id, nowMs), await blendsWithBowls(found.household.id, found.settings.spoons)];
   return <TodayView going={going} blends={blends} timeZone={found.settings.timeZone} nowMs={nowMs} houseName={found.household.name} gone={goneName !== undefined && removed ? { id: removed, name: goneName } : undefined} />;
 }

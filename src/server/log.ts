@@ -2,11 +2,11 @@ import { DateTime } from "luxon";
 import { AGAIN, MARKS, type Again, type Mark } from "@/core/batch";
 import { PURPOSES, type PurposeId } from "@/core/head";
 import { findMaterial } from "@/core/material";
+import { isUuid } from "@/core/text";
 import { listBatches, type LogFilter } from "@/store/log";
 import type { Found } from "@/store/terms";
 
 const PAGE = 24;
-const ID = /^[0-9a-f-]{36}$/;
 
 /** What a log is asked for, as its address says it; what makes no sense there is left out. */
 export function logFilter(query: URLSearchParams, timeZone: string): Omit<LogFilter, "limit"> {
@@ -21,7 +21,7 @@ export function logFilter(query: URLSearchParams, timeZone: string): Omit<LogFil
   const how = given("how", () => true);
   const [mark, end] = how?.split("-") ?? [];
   const found: (Found | undefined)[] = [
-    ...(["head", "blend"] as const).map((by) => { const value = given(by, (id) => ID.test(id)); return value ? { by, value } : undefined; }),
+    ...(["head", "blend"] as const).map((by) => { const value = given(by, isUuid); return value ? { by, value } : undefined; }),
     ...[given("material", (id) => findMaterial(id) !== undefined)].map((value) => (value ? { by: "material" as const, value } : undefined)),
     ...[given("purpose", (id) => PURPOSES.includes(id as PurposeId))].map((value) => (value ? { by: "purpose" as const, value } : undefined)),
     AGAIN.includes(how as Again) ? { by: "again", value: how! } : undefined,

@@ -1,6 +1,7 @@
 import { cookies, headers } from "next/headers";
-import { redirect } from "next/navigation";
+import { notFound, redirect } from "next/navigation";
 import { readSettings, type Household, type Settings } from "@/store/household";
+import { isUuid } from "@/core/text";
 import { visitorOf } from "./visitor";
 
 export interface House { readonly household: Household; readonly settings: Settings; readonly deviceId: string }
@@ -12,6 +13,12 @@ export async function house(): Promise<House | undefined> {
   if (!visitor) return undefined;
   const { household, deviceId } = visitor;
   return { household, deviceId, settings: await readSettings(household.id) };
+}
+
+/** An id out of an address; what is none leads nowhere. */
+export async function idIn(params: Promise<{ id: string }>): Promise<string> {
+  const { id } = await params;
+  return isUuid(id) ? id : notFound();
 }
 
 export const THEME_COOKIE = "infusing_theme";

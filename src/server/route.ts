@@ -1,11 +1,12 @@
 import { LIMITS } from "@/core/limits";
+import { isUuid } from "@/core/text";
 import { parseInput } from "@/inputs/parseInput";
 import { noteDevice } from "@/store/devices";
 import { readSettings, type Household, type Settings } from "@/store/household";
 import { inTransaction, isUnreachable, type Write } from "@/store/transaction";
 import { deviceWords } from "@/words/devices";
 import { problemWords } from "@/words/problems";
-import { Refusal, stranger, taken, unusable } from "./refusal";
+import { notFound, Refusal, stranger, taken, unusable } from "./refusal";
 import { deviceCookie, visitorOf } from "./visitor";
 
 /** What a use case gets from the wrapper. */
@@ -93,6 +94,7 @@ async function answer<I extends object>(request: Request, context: Params, kind:
     if (!visitor) throw new Refusal(503, "There is no household yet. Start with ./run demo.");
     const { household, deviceId, personId, fresh } = visitor;
     const given = Object.entries((await context.params) ?? {}).filter((entry): entry is [string, string] => typeof entry[1] === "string");
+    if (given.some(([, id]) => !isUuid(id))) throw notFound();
     const value = await use({
       input: parsed.value, params: Object.fromEntries(given), query: new URL(request.url).searchParams, household,
       settings: await readSettings(household.id), deviceId, personId, deviceName: deviceWords(request.headers.get("user-agent") ?? ""),

@@ -1,4 +1,5 @@
 import { createHash, randomBytes, randomUUID } from "node:crypto";
+import { isUuid } from "@/core/text";
 import { deviceByToken } from "@/store/devices";
 import { theHousehold, type Household } from "@/store/household";
 
@@ -12,7 +13,6 @@ export interface Visitor {
 }
 
 export const DEVICE_COOKIE = "infusing_device";
-const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 const YEAR_S = 31_536_000;
 
 export const hashOf = (secret: string): string => createHash("sha256").update(secret).digest("hex");
@@ -25,7 +25,7 @@ function shown(headers: Headers): { id?: string; token?: string } {
   const bearer = /^Bearer ([\w.-]+)$/.exec(headers.get("authorization") ?? "")?.[1];
   const value = bearer ?? new RegExp(`(?:^|;\\s*)${DEVICE_COOKIE}=([^;]+)`).exec(headers.get("cookie") ?? "")?.[1] ?? "";
   const [id, token] = value.split(".");
-  return { id: UUID.test(id) ? id : undefined, token };
+  return { id: isUuid(id) ? id : undefined, token };
 }
 
 /**

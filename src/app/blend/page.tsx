@@ -1,3 +1,4 @@
+import { isUuid } from "@/core/text";
 import { blendPageFor } from "@/server/blendPage";
 import { BlendView } from "@/ui/blend/BlendView";
 import { NoHouse } from "@/ui/today/NoHouse";
@@ -6,6 +7,6 @@ export const metadata = { title: "Blend" };
 
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string | undefined>> }) {
   const { batch, head } = await searchParams;
-  const props = await blendPageFor({ batchId: batch, headId: head });
+  const props = await blendPageFor({ batchId: isUuid(batch) ? batch : undefined, headId: isUuid(head) ? head : undefined });
   return props ? <BlendView {...props} /> : <NoHouse />;
 }

@@ -1,3 +1,4 @@
+import { isUuid } from "@/core/text";
 import { house } from "@/server/page";
 import { listHeads, removedHead } from "@/store/heads";
 import { HeadsView } from "@/ui/heads/HeadsView";
@@ -9,6 +10,6 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ r
   const found = await house();
   if (!found) return <NoHouse />;
   const { removed } = await searchParams;
-  const gone = removed ? await removedHead(found.household.id, removed) : undefined;
+  const gone = isUuid(removed) ? await removedHead(found.household.id, removed) : undefined;
   return <HeadsView heads={await listHeads(found.household.id)} gone={gone} />;
 }

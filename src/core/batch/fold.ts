@@ -7,7 +7,7 @@ export interface BatchState {
   /** Sum of all pours that stand, ml. */
   readonly pouredMl: number;
   /** What really went in of planned lines, by line. A later measure takes the place of an earlier one and of its heaped spoons. */
-  readonly measured: Readonly<Record<number, Measured>>;
+  readonly measured: Readonly<Record<string, Measured>>;
   readonly heaped: readonly { readonly line: number; readonly unit: SpoonUnit }[];
   readonly added: readonly ({ readonly eventId: string; readonly materialId: string } & Measured)[];
   /** Where it was put, in order. */
@@ -34,7 +34,7 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
   const withdrawn = withdrawnIds(unique);
   const done = new Set<StepId>();
   const notes: { eventId: string; text: string; atMs: number }[] = [];
-  const measured: Record<number, Measured> = {};
+  const measured: Record<string, Measured> = {};
   let heaped: { line: number; unit: SpoonUnit }[] = [];
   const added: ({ eventId: string; materialId: string } & Measured)[] = [];
   const moves: { place: Place; atMs: number }[] = [];

@@ -1,9 +1,10 @@
-import Ajv, { type ErrorObject, type ValidateFunction } from "ajv/dist/2020";
+import Ajv, { type ErrorObject, type ValidateFunction } from "ajv/dist/2020.js";
 import addFormats from "ajv-formats";
 import { checkPayload } from "@/core/batch";
 import { checkHead } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import { checkBlend, checkQuestion } from "@/core/paste";
+import { isUuid } from "@/core/text";
 import type { Problem, ProblemCode } from "@/core/problem";
 import { MOMENT } from "@/inputs/moment";
 import openapi from "../../../docs/openapi.json";
@@ -30,7 +31,6 @@ function problemOf({ instancePath, keyword, params }: ErrorObject): Problem {
   return { field, code };
 }
 
-const ID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 const MOST_PROBLEMS = 20;
 
 /** A file as today's book, or what is wrong with it: its shape first, then its sense, by the same rules as everything that is typed. */
@@ -49,7 +49,7 @@ function senseOf(book: Book): Problem[] {
   const problems: Problem[] = [];
   const seen = new Set<string>();
   const id = (field: string, value: string) => {
-    if (!ID.test(value)) problems.push({ field, code: "notText" });
+    if (!isUuid(value)) problems.push({ field, code: "notText" });
     if (seen.has(value)) problems.push({ field, code: "repeated" });
     seen.add(value);
   };
@@ -85,7 +85,7 @@ function senseOf(book: Book): Problem[] {
       const on = `${at}.events.${n}`;
       id(`${on}.id`, event.id); moment(`${on}.deviceClock`, event.deviceClock); moment(`${on}.happenedAt`, event.happenedAt); count(`${on}.deviceSeq`, event.deviceSeq); count(`${on}.revSeen`, event.revSeen);
       problems.push(...checkPayload(event.payload, `${on}.payload`));
-      if (!ID.test(event.deviceId)) problems.push({ field: `${on}.deviceId`, code: "notText" });
+      if (!isUuid(event.deviceId)) problems.push({ field: `${on}.deviceId`, code: "notText" });
     });
   });
   return problems;

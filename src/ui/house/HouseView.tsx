@@ -42,8 +42,8 @@ export function HouseView({ name, settings, timeZones, door, imports, port, nowM
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <h1 className="text-sentence">{name}</h1>
-      <div className="mt-4 grid gap-x-16 gap-y-10 lg:grid-cols-2">
-        <div>
+      <div className="mt-4 grid grid-cols-1 gap-x-16 gap-y-10 lg:grid-cols-2">
+        <div className="min-w-0">
           <form className="flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
             <div><h2>The spoons in the drawer</h2><Options label="The spoons in the drawer" value={spoons} options={optionsOf(SPOON_SETS, SPOON_SET_NAME)} onChange={setSpoons} /></div>
             <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>{(a) => <input {...a} inputMode="decimal" value={kitchenText} onChange={(e) => setKitchenText(e.target.value)} />}</Field>
@@ -55,7 +55,7 @@ export function HouseView({ name, settings, timeZones, door, imports, port, nowM
             <p>Infusing computes amounts, thickness, rest and coverage from published models and sourced figures, and gives ranges where it does not know better. It promises no growth and no cure, and it is no doctor.</p>
           </section>
         </div>
-        <div className="flex flex-col gap-10">
+        <div className="flex min-w-0 flex-col gap-10">
           <Door door={door} port={port} timeZone={settings.timeZone} nowMs={nowMs} />
           <TheBook imports={imports} timeZone={settings.timeZone} nowMs={nowMs} />
         </div>

@@ -89,7 +89,7 @@ function Plan({ plan: { adds, here, back, names, problems }, busy, onBringIn, on
   }
   return (
     <div className="mt-2 border-l-4 border-leaf-fill pl-3">
-      <p className="font-semibold">{news || again ? `This would bring in ${[news, again && `${again} that had been taken out`].filter(Boolean).join(", and put back ")}.` : "Everything in it is here already; nothing would change."}</p>
+      <p className="font-semibold">{news || again ? `This would ${[news && `bring in ${news}`, again && `put back ${again} that had been taken out`].filter(Boolean).join(", and ")}.` : "Everything in it is here already; nothing would change."}</p>
       {same && (news || again) && <p className="text-quiet">Here already, and left as they are: {same}.</p>}
       {listed.length > 0 && <p className="break-words text-quiet">{listed.slice(0, 12).join(" · ")}{listed.length > 12 ? " …" : ""}</p>}
       <div className="mt-1 flex flex-wrap gap-3">

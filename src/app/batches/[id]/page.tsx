@@ -1,6 +1,6 @@
 import { notFound } from "next/navigation";
 import { readBatch } from "@/server/batches";
-import { house } from "@/server/page";
+import { house, idIn } from "@/server/page";
 import { Refusal } from "@/server/refusal";
 import { findVersion } from "@/store/blends";
 import { listHeads } from "@/store/heads";
@@ -12,7 +12,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const found = await house();
   if (!found) notFound();
   const { household, settings } = found;
-  const read = await readBatch(household.id, (await params).id).catch((error: unknown) => {
+  const read = await readBatch(household.id, await idIn(params)).catch((error: unknown) => {
     if (error instanceof Refusal) notFound();
     throw error;
   });

@@ -1,0 +1,162 @@
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { expect, test, type APIRequestContext, type Page } from "@playwright/test";
+import { v7 as uuid } from "uuid";
+import { makeTestHouse } from "../checks/testHouse";
+import type { Book } from "../src/server/book/format";
+
+const folder = mkdtempSync(join(tmpdir(), "infusing-book-"));
+const get = async (request: APIRequestContext, path: string) => (await request.get(`/api/v1/${path}`)).json();
+const whole = (request: APIRequestContext): Promise<Book> => get(request, "book");
+const preview = (request: APIRequestContext, book: object) => request.post("/api/v1/imports/preview", { data: { book } });
+
+/** The same book as another house would have it: every id another. */
+function fromElsewhere<T extends object>(book: T, mark: string): T {
+  const ids = new Map<string, string>();
+  const text = JSON.stringify(book).replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, (id) => { if (!ids.has(id)) ids.set(id, uuid()); return ids.get(id)!; });
+  const other = JSON.parse(text);
+  for (const list of ["heads", "blends", "persons"]) for (const thing of other[list] ?? []) thing.name = `${thing.name} ${mark}`;
+  for (const batch of other.batches ?? []) batch.blendName = `${batch.blendName} ${mark}`;
+  return other;
+}
+
+async function choose(page: Page, name: string, text: string) {
+  writeFileSync(join(folder, name), text);
+  await page.getByLabel("Bring in a book file").setInputFiles(join(folder, name));
+}
+
+test("out of one house into another: said first, brought in, twice adds nothing, undone in one step, and brought back", async ({ page, request }) => {
+  test.setTimeout(90_000);
+  const mine = await whole(request);
+  await page.goto("/house");
+  await choose(page, "mine.json", JSON.stringify(mine));
+  await expect(page.getByText("Everything in it is here already; nothing would change.")).toBeVisible();
+
+  const theirs = fromElsewhere(mine, "elsewhere");
+  const before = await get(request, "now");
+  await choose(page, "theirs.json", JSON.stringify(theirs));
+  await expect(page.getByText(new RegExp(`This would bring in ${mine.heads.length} heads, ${mine.blends.length} blends and ${mine.batches.length} bowls`))).toBeVisible();
+  expect((await get(request, "now")).rev).toBe(before.rev); // nothing yet
+  await page.getByRole("button", { name: "Bring it in" }).click();
+  await expect(page.getByText(/^Brought in: /)).toBeVisible({ timeout: 30_000 });
+
+  // All there, and the same when it goes out again.
+  const after = await whole(request);
+  expect(after.batches.length).toBe(2 * mine.batches.length);
+  const part = (book: Book) => ({ heads: book.heads, blends: book.blends, batches: book.batches }) as Record<string, readonly { id: string }[]>;
+  for (const [kind, things] of Object.entries(part(theirs))) {
+    const out = new Map(part(after)[kind].map((thing) => [thing.id, thing]));
+    for (const thing of things) expect(out.get(thing.id)).toEqual(thing);
+  }
+  await page.goto("/log?text=elsewhere");
+  await expect(page.getByRole("link", { name: /elsewhere$/ }).first()).toBeVisible();
+  const open = theirs.batches.find((batch) => !batch.events.some((event) => event.payload.kind === "closed"))!;
+  await page.goto(`/batches/${open.id}`);
+  await page.getByLabel("or ml").fill("7");
+  await page.getByRole("button", { name: "Poured", exact: true }).click();
+  const poured = open.events.reduce((sum, { payload }) => sum + (payload.kind === "poured" ? payload.ml : 0), 7);
+  await expect.poll(async () => (await get(request, `batches/${open.id}`)).state.pouredMl).toBe(poured);
+  // What happens now stands after what was brought in.
+  expect((await get(request, `batches/${open.id}`)).events.at(-1).payload).toEqual({ kind: "poured", ml: 7 });
+
+  await page.goto("/house");
+  await choose(page, "theirs.json", JSON.stringify(theirs));
+  await expect(page.getByText("Everything in it is here already; nothing would change.")).toBeVisible();
+
+  await page.getByRole("listitem").filter({ hasText: "theirs.json" }).getByRole("button", { name: "undo it" }).click();
+  await expect(page.getByText("Taken out again.")).toBeVisible();
+  const undone = await whole(request);
+  expect({ heads: undone.heads, blends: undone.blends, batches: undone.batches }).toEqual({ heads: mine.heads, blends: mine.blends, batches: mine.batches });
+  expect((await get(request, "batches?text=elsewhere")).batches).toEqual([]);
+  expect((await request.get(`/api/v1/batches/${open.id}`)).status()).toBe(404);
+
+  await choose(page, "theirs.json", JSON.stringify(theirs));
+  await expect(page.getByText(/put back \d+ heads, \d+ blends and \d+ bowls that had been taken out/)).toBeVisible();
+  await page.getByRole("button", { name: "Bring it in" }).click();
+  await expect(page.getByText(/^Brought in/)).toBeVisible({ timeout: 30_000 });
+  // With what was tapped on it since.
+  expect((await get(request, `batches/${open.id}`)).state.pouredMl).toBe(poured);
+  await page.getByRole("listitem").filter({ hasText: "theirs.json" }).getByRole("button", { name: "undo it" }).first().click();
+  await expect(page.getByText("Taken out again.")).toBeVisible();
+});
+
+test("one blend, one head, one bowl by themselves; a blend goes without anybody's head", async ({ request }) => {
+  const [{ blends }, { heads }, { batches }] = [await get(request, "blends"), await get(request, "heads"), await get(request, "batches")];
+  const [blend, head, batch]: Book[] = [await get(request, `blends/${blends[0].id}/book`), await get(request, `heads/${heads[0].id}/book`), await get(request, `batches/${batches[0].id}/book`)];
+  expect([blend.blends.length, blend.heads.length, blend.batches.length]).toEqual([1, 0, 0]);
+  expect([head.heads.length, head.persons.length, head.blends.length]).toEqual([1, 1, 0]);
+  expect([batch.batches.length, batch.heads.length]).toEqual([1, 0]);
+  for (const book of [blend, head, batch]) {
+    const other = fromElsewhere(book, "alone");
+    const id = uuid();
+    expect((await (await preview(request, other)).json()).problems).toEqual([]);
+    for (let i = 0; i < 2; i++) expect((await request.post("/api/v1/imports", { data: { id, book: other } })).status()).toBe(200);
+    expect((await request.put(`/api/v1/imports/${id}/undone`, { data: { undone: true } })).status()).toBe(200);
+  }
+});
+
+test("a book of the version before is read as well", async ({ request }) => {
+  const old = fromElsewhere(JSON.parse(readFileSync("checks/books/version1.json", "utf8")), "v1") as { heads: { id: string; hair: object }[]; blends: { id: string; versions: unknown[] }[]; batches: { id: string; events: { payload: { kind: string; ml?: number } }[] }[] };
+  const id = uuid();
+  const answer = await request.post("/api/v1/imports", { data: { id, book: old } });
+  expect(answer.status(), await answer.text()).toBe(200);
+  expect(await answer.json()).toMatchObject({ adds: { heads: old.heads.length, blends: old.blends.length, batches: old.batches.length } });
+  expect(await get(request, `heads/${old.heads[0].id}`)).toMatchObject({ hair: old.heads[0].hair });
+  expect((await get(request, `blends/${old.blends[0].id}/versions`)).versions.length).toBe(old.blends[0].versions.length);
+  const { state, batch } = await get(request, `batches/${old.batches[0].id}`);
+  expect(state.pouredMl).toBe(old.batches[0].events.reduce((sum, { payload }) => sum + (payload.ml ?? 0), 0));
+  expect(batch.blendId).toBe(old.blends[0].id);
+  await request.put(`/api/v1/imports/${id}/undone`, { data: { undone: true } });
+});
+
+test("what is no book changes nothing, and is told in one clear line", async ({ page, request }) => {
+  const mine = await whole(request);
+  const { rev } = await get(request, "now");
+  const text = JSON.stringify(mine);
+  const other = fromElsewhere(mine, "spoilt");
+  const spoilt = (change: (book: Record<string, never> & Book) => void) => { const book = structuredClone(other) as Record<string, never> & Book; change(book); return JSON.stringify(book); };
+  await page.goto("/house");
+  const many = Object.fromEntries(Array.from({ length: 10_000 }, (_, i) => [`extra${i}`, i]));
+  for (const [name, content, says] of [
+    ["truncated.json", text.slice(0, text.length / 2), /not JSON, or it broke off/],
+    ["foreign.json", JSON.stringify({ recipes: [{ title: "soup" }] }), /no book file, or one of a newer kind/],
+    ["newer.json", JSON.stringify({ ...mine, version: 3 }), /no book file, or one of a newer kind/],
+    ["keys.json", JSON.stringify({ ...mine, ...many }), /book\.extra0:.*not something that can be set here/],
+    ["deep.json", spoilt((book) => { (book.heads[0].hair as object as Record<string, unknown>).more = many; }), /book\.heads\.0\.hair.more:/],
+    ["proto.json", JSON.stringify({ ...mine }).replace('{"format"', '{"__proto__":{"x":1},"format"'), /not something that can be set here|cannot be used/],
+    ["herb.json", spoilt((book) => { (book.blends[0].versions[0].blend.lines[0] as { materialId: string }).materialId = "moondust"; }), /blends\.0\.versions\.0\.blend\.lines\.0\.materialId: This is not on the shelf/],
+    ["negative.json", spoilt((book) => { (book.batches[0].events.find((event) => event.payload.kind === "poured")!.payload as { ml: number }).ml = -5; }), /This is too small/],
+    ["twice.json", spoilt((book) => { (book.heads as unknown[]).push(book.heads[0]); }), /stands in the file twice/],
+    ["empty.json", "", /not JSON, or it broke off/],
+  ] as const) {
+    await choose(page, name, content);
+    await expect(page.getByText(says).first(), name).toBeVisible({ timeout: 15_000 });
+    await expect(page.getByRole("button", { name: "Bring it in" }), name).toHaveCount(0);
+  }
+  // The same by the API, and with an id of another house in it.
+  const house = await makeTestHouse("A house whose ids are used");
+  const taken = spoilt((book) => { (book.heads[0] as { id: string }).id = house.headId; });
+  for (const content of [taken, JSON.stringify({ ...mine, ...many })]) {
+    const answer = await request.post("/api/v1/imports", { data: { id: uuid(), book: JSON.parse(content) } });
+    expect(answer.status()).toBe(422);
+    expect((await answer.json()).errors.length).toBeLessThanOrEqual(20);
+  }
+  expect((await get(request, "now")).rev).toBe(rev);
+  expect((await whole(request)).batches).toEqual(mine.batches);
+});
+
+test("a table that would open a formula in a spreadsheet is made plain", async ({ request }) => {
+  const { heads } = await get(request, "heads");
+  const [id, versionId, batchId] = [uuid(), uuid(), uuid()];
+  const { blends } = await get(request, "blends");
+  await request.post("/api/v1/blends", { data: { id, versionId, name: '=HYPERLINK("https://elsewhere.example")', headId: heads[0].id, blend: blends[0].blend } });
+  await request.post("/api/v1/batches", { data: { id: batchId, versionId, headId: heads[0].id } });
+  await request.post(`/api/v1/batches/${batchId}/events`, { data: { events: [{ id: uuid(), payload: { kind: "noted", text: "@SUM(1+1)" }, deviceSeq: 1, revSeen: 0, deviceClock: new Date().toISOString() }] } });
+  for (const path of ["log", "log/lines"]) {
+    const csv = await (await request.get(`/api/v1/${path}?text=hyperlink`)).text();
+    expect(csv).toContain("'=HYPERLINK");
+    expect(csv).not.toMatch(/(^|,|\n)"?[=@+-][A-Z]/);
+  }
+  await request.put(`/api/v1/blends/${id}/removed`, { data: { removed: true } });
+});

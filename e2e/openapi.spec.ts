@@ -1,0 +1,175 @@
+import { readFileSync } from "node:fs";
+import Ajv from "ajv/dist/2020.js";
+import addFormats from "ajv-formats";
+import { expect, test, type APIRequestContext, type APIResponse } from "@playwright/test";
+import { v7 as uuid } from "uuid";
+import { makeTestHouse } from "../checks/testHouse";
+import { seeded } from "../src/core/figure";
+import { database } from "../src/store/connection";
+import { insertImport } from "../src/store/imports";
+import { inTransaction } from "../src/store/transaction";
+import { BLEND_INPUT, BODIES, HEAD_INPUT, HENNA_INPUT, idIn, type Ids } from "./samples";
+
+/** The document is what the tests walk, so that no route escapes them. */
+const openapi = JSON.parse(readFileSync("docs/openapi.json", "utf8"));
+interface Op { readonly method: "get" | "post" | "put"; readonly path: string; readonly answer: { readonly type: string; readonly schema: object } }
+const OPERATIONS: Op[] = Object.entries<Record<string, { responses: { 200: { content: Record<string, { schema: object }> } } }>>(openapi.paths).flatMap(([path, methods]) =>
+  Object.entries(methods).map(([method, { responses }]) => { const [[type, { schema }]] = Object.entries(responses[200].content); return { method: method as Op["method"], path, answer: { type, schema } }; }));
+
+const ajv = new Ajv({ strict: false, allErrors: false });
+addFormats(ajv);
+ajv.addSchema({ $id: "https://infusing.invalid/api", components: openapi.components });
+/** Holds a body to the schema that the document gives it. */
+function holds(schema: object, body: unknown, about: string) {
+  const check = ajv.compile(JSON.parse(JSON.stringify(schema).replaceAll('"#/', '"https://infusing.invalid/api#/')));
+  const good = check(body);
+  expect([about, good ? [] : check.errors?.slice(0, 3)]).toEqual([about, []]);
+}
+const PROBLEM = openapi.paths["/heads"].get.responses.default.content["application/problem+json"].schema;
+
+const ask = (request: APIRequestContext, { method, path }: Pick<Op, "method" | "path">, ids: Ids, body?: object): Promise<APIResponse> =>
+  method === "get" ? request.get(`/api/v1${idIn(path, ids)}`) : request[method](`/api/v1${idIn(path, ids)}`, { data: body ?? BODIES[`${method} ${path}`](ids) });
+
+async function ownIds(request: APIRequestContext): Promise<Ids> {
+  const get = async (path: string) => (await request.get(`/api/v1/${path}`)).json();
+  const [{ heads }, { blends }, { batches }, { persons }] = [await get("heads"), await get("blends"), await get("batches"), await get("door")];
+  return { headId: heads[0].id, blendId: blends[0].id, versionId: blends[0].versionId, batchId: batches[0].id, personId: persons[0].id, deviceId: uuid(), importId: uuid() };
+}
+
+test("every operation of the document is served, and every one has a sample to send", () => {
+  for (const { method, path } of OPERATIONS) if (method !== "get") expect(Object.keys(BODIES)).toContain(`${method} ${path}`);
+  expect(OPERATIONS.length).toBeGreaterThan(35);
+});
+
+test("the document is served as it stands in docs", async ({ request }) => {
+  expect(await (await request.get("/api/v1/openapi")).json()).toEqual(openapi);
+});
+
+for (const op of OPERATIONS.filter(({ method }) => method === "get")) {
+  test(`GET ${op.path} answers what its schema says`, async ({ request }) => {
+    const answer = await ask(request, op, await ownIds(request));
+    expect(answer.status()).toBe(200);
+    expect(answer.headers()["content-type"]).toContain(op.answer.type);
+    if (op.answer.type === "application/json" && op.path !== "/openapi") holds(op.answer.schema, await answer.json(), op.path);
+  });
+}
+
+test("writes answer what their schemas say, and refusals are problems", async ({ request }) => {
+  const ids = { ...(await ownIds(request)) };
+  const of = (method: string, path: string) => OPERATIONS.find((op) => op.method === method && op.path === path)!;
+  const sent = async (method: "post" | "put", path: string, at: Ids, body?: object) => {
+    const op = of(method, path);
+    const answer = await ask(request, op, at, body);
+    expect([path, answer.status()]).toEqual([path, 200]);
+    const value = await answer.json();
+    holds(op.answer.schema, value, `${method} ${path}`);
+    return value;
+  };
+  await sent("post", "/paste", ids);
+  await sent("post", "/paste", ids, HENNA_INPUT);
+  await sent("post", "/paste/correction", ids);
+  const { id: headId, rev } = await sent("post", "/heads", ids);
+  const own = { ...ids, headId };
+  await sent("put", "/heads/{id}", own, { name: "A sample 2", hair: HEAD_INPUT, baseRev: rev });
+  const blend = await sent("post", "/blends", own);
+  const made = { ...own, blendId: blend.id, versionId: blend.versionId };
+  await sent("put", "/blends/{id}", made, { name: "A sample 2", versionId: uuid(), baseRev: blend.rev, blend: BLEND_INPUT });
+  const batch = await sent("post", "/batches", made);
+  await sent("post", "/batches/{id}/events", { ...made, batchId: batch.id });
+  await sent("put", "/settings", ids);
+  await sent("post", "/imports/preview", ids);
+  const book = await (await request.get(`/api/v1/heads/${headId}/book`)).json();
+  const imported = await sent("post", "/imports", ids, { id: uuid(), book });
+  await sent("put", "/imports/{id}/undone", { ...ids, importId: imported.id });
+  await sent("put", "/heads/{id}/removed", own);
+  await sent("put", "/blends/{id}/removed", made);
+  for (const op of OPERATIONS.filter(({ method }) => method !== "get")) {
+    const answer = await ask(request, op, ids, { nonsense: true });
+    expect([op.path, answer.status()]).toEqual([op.path, 422]);
+    holds(PROBLEM, await answer.json(), `${op.path} refused`);
+  }
+});
+
+test.describe("ids that are not this household's, on every operation", () => {
+  let other: Ids;
+  test.beforeAll(async () => {
+    const house = await makeTestHouse("Somebody else’s house");
+    const importId = uuid();
+    await inTransaction(house.householdId, (write) => insertImport(write, { id: importId, name: "theirs", adds: {} }));
+    const { person_id: personId } = await database()("head").where({ id: house.headId }).first("person_id");
+    await database()("device").where({ id: house.deviceId }).update({ token_hash: "b".repeat(64) });
+    other = { ...house, personId, importId };
+  });
+  const unknown = (): Ids => ({ headId: uuid(), blendId: uuid(), versionId: uuid(), batchId: uuid(), deviceId: uuid(), personId: uuid(), importId: uuid() });
+
+  for (const op of OPERATIONS.filter(({ path }) => path.includes("{id}"))) {
+    test(`${op.method} ${op.path}: 404 for another's and for nobody's, and nothing is written`, async ({ request }) => {
+      const rev = async () => (await (await request.get("/api/v1/now")).json()).rev;
+      const before = await rev();
+      const { household_id } = await database()("head").where({ id: other.headId }).first("household_id");
+      const theirs = async () => JSON.stringify(await Promise.all(["head", "blend", "batch", "batch_event", "device", "person", "import"].map((table) => database()(table).where({ household_id }).orderBy("id"))));
+      const untouched = await theirs();
+      for (const ids of [other, unknown()]) {
+        // A body that is all in order but for the id in the path.
+        const own = await ownIds(request);
+        const answer = await ask(request, op, ids, op.method === "get" ? undefined : BODIES[`${op.method} ${op.path}`](own));
+        expect(answer.status()).toBe(404);
+        holds(PROBLEM, await answer.json(), op.path);
+      }
+      expect(await rev()).toBe(before);
+      expect(await theirs()).toBe(untouched);
+    });
+  }
+  test("nor inside a body", async ({ request }) => {
+    const own = await ownIds(request);
+    for (const ids of [other, unknown()]) {
+      for (const [path, body] of [
+        ["blends", BODIES["post /blends"]({ ...own, headId: ids.headId })], ["batches", BODIES["post /batches"]({ ...own, versionId: ids.versionId })], ["batches", BODIES["post /batches"]({ ...own, headId: ids.headId })],
+      ] as const) expect((await request.post(`/api/v1/${path}`, { data: body })).status()).toBe(404);
+    }
+    for (const page of [`/heads/${other.headId}`, `/blend/${other.blendId}`, `/blend/${other.blendId}/versions`, `/blend/${other.blendId}/bowls`, `/batches/${other.batchId}`]) expect((await request.get(page)).status()).toBe(404);
+  });
+});
+
+test("five thousand requests of nonsense: refused or answered, never a fault, a hang or a half", async ({ request }) => {
+  test.setTimeout(240_000);
+  const random = seeded(Number(process.env.FUZZ_SEED ?? 20_261_125));
+  const pick = <T,>(list: readonly T[]): T => list[Math.floor(random() * list.length)];
+  const junk = (depth: number): unknown => {
+    const leaf = [null, true, -1, 0, 1e308, 2 ** 53, -0.5, "", "amla", "henna", "g", "🌿", "'; --", "<b>", "\u0000", "\ud800", "x".repeat(500), uuid(), "2026-02-31T25:00Z", [], {}];
+    if (depth === 0) return pick(leaf);
+    const keys = ["id", "name", "lines", "head", "hair", "blend", "liquid", "target", "events", "payload", "book", "code", "password", "__proto__", "constructor"];
+    return random() < 0.4 ? Object.fromEntries(keys.filter(() => random() < 0.3).map((key) => [key, junk(depth - 1)])) : random() < 0.5 ? [junk(depth - 1), junk(depth - 1)] : pick(leaf);
+  };
+  const ids = { ...(await ownIds(request)), batchId: uuid(), personId: uuid(), headId: uuid() };
+  const book = await (await request.get(`/api/v1/batches/${(await ownIds(request)).batchId}/book`)).json();
+  const bodies: typeof BODIES = { ...BODIES, "post /imports": () => ({ id: uuid(), book }), "post /imports/preview": () => ({ book }) };
+  /** A good body with one thing in it replaced by something else. */
+  const spoilt = (body: object): unknown => {
+    const copy = JSON.parse(JSON.stringify(body));
+    for (let place = copy; ;) {
+      const key = pick(Object.keys(place));
+      if (key === undefined || place[key] === null || typeof place[key] !== "object" || Object.keys(place[key]).length === 0 || random() < 0.15) {
+        if (key !== undefined) place[key] = junk(2);
+        return copy;
+      }
+      place = place[key];
+    }
+  };
+  // A house locked in passing would turn the rest away.
+  const operations = OPERATIONS.filter(({ path }) => path !== "/door/password" && path !== "/book" && path !== "/materials" && path !== "/openapi");
+  const now = async () => (await (await request.get("/api/v1/now")).json()).rev;
+  const before = await now();
+  let written = 0;
+  for (let i = 0; i < 5000; i++) {
+    const { method, path } = pick(operations);
+    const at = `/api/v1${random() < 0.5 ? idIn(path, ids) : path.replace("{id}", encodeURIComponent(String(pick(["x", "%00", "..", "'", uuid(), "🌿"]))))}`;
+    const answer = method === "get"
+      ? await request.get(`${at}?${new URLSearchParams({ [pick(["after", "before", "head", "text", "from", "how", "material"])]: String(junk(0)) })}`)
+      : await request[method](at, { headers: { "content-type": "application/json" }, data: Buffer.from(JSON.stringify(random() < 0.4 ? junk(3) ?? {} : spoilt(bodies[`${method} ${path}`](ids)))) });
+    expect(answer.status(), `${method} ${at} ${(await answer.text()).slice(0, 300)}`).toBeLessThan(500);
+    if (method !== "get" && answer.ok() && !/paste|preview/.test(path)) written++;
+  }
+  // Every rev is one write that was answered with 200.
+  expect(await now()).toBe(before + written);
+});

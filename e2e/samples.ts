@@ -1,0 +1,46 @@
+import { v7 as uuid } from "uuid";
+
+/** A head as a client sends it. */
+export const HEAD_INPUT = { longest: { landmark: "midBack" }, amount: { strands: "medium" }, shade: "blond" };
+
+export const PASTE_INPUT = {
+  head: HEAD_INPUT, purpose: "mask", kitchenTempC: 24, target: { word: "cream" }, liquid: { materialId: "water", tempC: 40 }, sizing: "likely",
+  lines: [
+    { materialId: "amla", role: "part", amount: 2, unit: "tbsp" }, { materialId: "hibiscus-flower", role: "part", amount: 20, unit: "g" },
+    { materialId: "yoghurt", role: "fixed", amount: 4, unit: "tbsp" }, { materialId: "sesame-oil", role: "fixed", amount: 2, unit: "tsp" },
+  ],
+};
+export const HENNA_INPUT = { ...PASTE_INPUT, purpose: "dyePacked", target: { word: "thickPaste" }, lines: [{ materialId: "henna", role: "part", amount: 100, unit: "g" }, { materialId: "lemon-juice", role: "fixed", amount: 2, unit: "tbsp" }] };
+const { head: _, ...blend } = PASTE_INPUT;
+export const BLEND_INPUT = blend;
+
+export const eventInput = () => ({ id: uuid(), payload: { kind: "poured", ml: 30 }, deviceSeq: 1, revSeen: 0, deviceClock: new Date().toISOString() });
+
+/** Ids of things in one household. */
+export interface Ids { readonly headId: string; readonly blendId: string; readonly versionId: string; readonly batchId: string; readonly deviceId: string; readonly personId: string; readonly importId: string }
+
+/** What a path's id stands for, by the word before it. */
+export const idIn = (path: string, ids: Ids): string =>
+  path.replace(/\/(heads|blends|batches|devices|persons|imports)\/\{id\}/, (_, kind: string) => `/${kind}/${{ heads: ids.headId, blends: ids.blendId, batches: ids.batchId, devices: ids.deviceId, persons: ids.personId, imports: ids.importId }[kind]}`);
+
+/** A good body for every operation that takes one, pointing at these ids. A new operation without one fails the tests that walk them all. */
+export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
+  "post /paste": () => PASTE_INPUT,
+  "post /paste/correction": () => ({ ...PASTE_INPUT, word: "runs", pouredMl: 900, minutesSoaked: 30 }),
+  "post /heads": () => ({ id: uuid(), name: "A sample", hair: HEAD_INPUT }),
+  "put /heads/{id}": () => ({ name: "A sample", hair: HEAD_INPUT, baseRev: 1 }),
+  "put /heads/{id}/removed": () => ({ removed: true }),
+  "post /blends": ({ headId }) => ({ id: uuid(), versionId: uuid(), name: "A sample", headId, blend: BLEND_INPUT }),
+  "put /blends/{id}": () => ({ name: "A sample", versionId: uuid(), baseRev: 1, blend: BLEND_INPUT }),
+  "put /blends/{id}/removed": () => ({ removed: true }),
+  "post /batches": ({ versionId, headId }) => ({ id: uuid(), versionId, headId }),
+  "post /batches/{id}/events": () => ({ events: [eventInput()] }),
+  "put /settings": () => ({ spoons: "metric" }),
+  "post /imports/preview": () => ({ book: {} }),
+  "post /imports": () => ({ id: uuid(), book: {} }),
+  "put /imports/{id}/undone": () => ({ undone: true }),
+  "put /door/password": () => ({ password: "short" }),
+  "post /pairings": ({ personId }) => ({ id: uuid(), code: "ABCDEFGH23", personId }),
+  "put /devices/{id}/away": () => ({ sentAway: true }),
+  "put /persons/{id}/erased": () => ({ erased: true }),
+};
