@@ -1,5 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
+import { v7 as uuid } from "uuid";
 
 /** No accessibility fault that axe can find, on the page as it stands. */
 async function noFault(page: Page) {
@@ -204,25 +205,91 @@ test("versions: what changed, against any other, and one brought back", async ({
   await expect(page.getByRole("button", { name: /^honey/ })).toBeVisible();
 });
 
-test("two tabs: the second save is told, and nothing is written over", async ({ page, context }) => {
+test("two tabs: the second save sees both sides, and keeps either or both; nothing is written over", async ({ page, context }) => {
   await page.goto("/");
   await page.getByRole("link", { name: /Quiet scalp/ }).click();
   await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
   const other = await context.newPage();
   await other.goto(page.url());
-  for (const [tab, kitchen] of [[other, "25"], [page, "28"]] as const) {
-    await tab.getByRole("button", { name: "20°" }).click();
-    await tab.getByLabel("Kitchen, °C").fill(kitchen);
+  const kitchen = async (tab: Page, from: string, to: string) => {
+    await tab.getByRole("button", { name: from }).click();
+    await tab.getByLabel("Kitchen, °C").fill(to);
     await tab.keyboard.press("Escape");
     await tab.getByRole("button", { name: "Save the change" }).click();
-  }
+  };
+  await kitchen(other, "20°", "25");
   await expect(other.getByRole("button", { name: "Saved, version 2" })).toBeVisible();
+  await kitchen(page, "20°", "28");
   await expect(page.getByText(/Somebody saved this in between/)).toBeVisible();
+  const sides = page.getByRole("region", { name: "Theirs and yours" });
+  await expect(sides.getByRole("row", { name: /^kitchen/ })).toHaveText("kitchen25°28°");
   await expect(page.getByRole("button", { name: "28°" })).toBeVisible();
-  await page.getByRole("button", { name: "save as another" }).click();
-  await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
-  await other.reload();
-  await expect(other.getByRole("button", { name: "25°" })).toBeVisible();
+  await noFault(page);
+  await sides.getByRole("button", { name: "Save yours as the newest" }).click();
+  await expect(page.getByRole("button", { name: "Saved, version 3" })).toBeVisible();
+  await expect(sides).toBeHidden();
+
+  // Now the other is behind, and takes theirs.
+  await kitchen(other, "25°", "31");
+  await other.getByRole("button", { name: "Take theirs" }).click();
+  await expect(other.getByRole("button", { name: "28°" })).toBeVisible();
+  await expect(other.getByRole("button", { name: "Saved, version 3" })).toBeVisible();
+  // And once more, keeping both.
+  await kitchen(page, "28°", "19");
+  await expect(page.getByRole("button", { name: "Saved, version 4" })).toBeVisible();
+  await kitchen(other, "28°", "33");
+  await other.getByRole("button", { name: "Keep both: save yours as another" }).click();
+  await expect(other.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole("button", { name: "19°" })).toBeVisible();
+});
+
+test("a head being changed survives a reload, and two at once see both sides", async ({ page, context }) => {
+  const id = uuid();
+  await page.request.post("/api/v1/heads", { data: { id, name: "Twice written", hair: { longest: { cm: 40 }, amount: { strands: "medium" } } } });
+  await page.goto(`/heads/${id}`);
+  await page.getByLabel("cm, longest").fill("44");
+  await page.reload();
+  await expect(page.getByLabel("cm, longest")).toHaveValue("40");
+  await page.getByRole("button", { name: "go on with it" }).click();
+  await expect(page.getByLabel("cm, longest")).toHaveValue("44");
+  const other = await context.newPage();
+  await other.goto(`/heads/${id}`);
+  await other.getByRole("button", { name: "drop it" }).click();
+  await other.getByLabel("cm, longest").fill("52");
+  await other.getByRole("button", { name: "Keep this head" }).click();
+  await expect(other).toHaveURL(/\/heads$/);
+  await page.getByRole("button", { name: "Keep this head" }).click();
+  await expect(page.getByRole("row", { name: /^hair/ })).toContainText(/52 cm.*44 cm/);
+  await page.getByRole("button", { name: "Save yours as the newest" }).click();
+  await expect(page).toHaveURL(/\/heads$/);
+  expect((await (await page.request.get(`/api/v1/heads/${id}`)).json()).hair.longest.cm).toBe(44);
+  await page.request.put(`/api/v1/heads/${id}/removed`, { data: { removed: true } });
+});
+
+test("the log by everything it can be looked through by, a head's marks through time, and its table", async ({ page }) => {
+  await page.goto("/log");
+  await page.getByLabel("Whose head").selectOption({ label: "Seun" });
+  await page.getByRole("button", { name: "Look" }).click();
+  await expect(page.getByRole("heading", { name: "How it was on Seun, through time" })).toBeVisible();
+  await expect(page.getByRole("row", { name: /Coil softener/ }).first()).toContainText(/\d/);
+  const drawn = () => page.locator("canvas").evaluate((canvas: HTMLCanvasElement) => new Set(canvas.getContext("2d")!.getImageData(0, 0, canvas.width, canvas.height).data).size);
+  await expect.poll(drawn).toBeGreaterThan(10);
+  await noFault(page);
+  await page.getByText("more to look by").click();
+  await page.getByLabel("With").selectOption({ label: "banana" });
+  await page.getByLabel("How it was").selectOption({ label: "much slip (4 or 5)" });
+  await page.getByLabel("From").fill("2020-01-01");
+  await page.getByRole("button", { name: "Look" }).click();
+  await expect(page.getByRole("link", { name: "Seun’s Sunday slip" })).toBeVisible();
+  await expect(page.getByRole("link", { name: "Coil softener" })).toHaveCount(0);
+  const csv = await (await page.request.get((await page.getByRole("link", { name: "these as a table (CSV)" }).getAttribute("href"))!)).text();
+  expect(csv.trim().split("\r\n").slice(1).every((line) => line.includes("Seun’s Sunday slip"))).toBe(true);
+  await page.getByLabel("To").fill("2020-01-02");
+  await page.getByRole("button", { name: "Look" }).click();
+  await expect(page.getByText("Nothing like that was made.")).toBeVisible();
+  await page.goto("/log?head=nonsense&how=🌿&from=2020-99-99&material=moondust&before=1_x");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("What did we do");
 });
 
 test("a number says where it comes from", async ({ page }) => {

@@ -116,7 +116,7 @@ test("one refused tap among good ones: told, and the others arrive", async ({ pa
   await context.setOffline(false);
   await page.reload();
   await expect.poll(async () => (await read(page.request, id)).state.pouredMl).toBe(43);
-  await expect(page.getByText(/none of the choices/)).toBeVisible();
+  await expect(page.getByText(/A tap was not taken.*none of the choices/)).toBeVisible();
   expect(await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith("infusing-outbox")).length)).toBe(0);
 });
 

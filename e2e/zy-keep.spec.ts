@@ -1,8 +1,8 @@
 import { execFileSync } from "node:child_process";
-import { mkdtempSync, writeFileSync } from "node:fs";
+import { mkdtempSync, readFileSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { gzipSync } from "node:zlib";
+import { gunzipSync, gzipSync } from "node:zlib";
 import { expect, test, type APIRequestContext } from "@playwright/test";
 import { emptyDatabase } from "../src/demo/load";
 
@@ -31,5 +31,24 @@ test("what is no backup changes nothing", async ({ request }) => {
   writeFileSync(broken, gzipSync("CREATE TABLE `household` (x);".repeat(500)).subarray(0, 60));
   writeFileSync(foreign, gzipSync("DROP TABLE household;"));
   for (const file of [broken, foreign, join(folder, "nowhere.gz")]) expect(() => run("restore", file)).toThrow();
+  expect(await book(request)).toEqual(before);
+});
+
+test("a backup of the release before comes back and is brought forward; one that breaks off leaves the book as it was", async ({ request }) => {
+  test.setTimeout(120_000);
+  const file = join(folder, "mine.sql.gz");
+  run("backup", file);
+  const before = await book(request);
+  const half = join(folder, "half.sql.gz");
+  const text = gunzipSync(readFileSync(file)).toString("utf8");
+  writeFileSync(half, gzipSync(`${text.slice(0, text.indexOf("CREATE TABLE `household`") + 2000)}\nINSERT INTO nowhere VALUES (1);\n`));
+  expect(() => run("restore", half)).toThrow(/the book is as it was/);
+  expect(await book(request)).toEqual(before);
+
+  run("restore", "checks/dumps/001_household.sql.gz");
+  const old = await book(request);
+  expect(old.blends.blends.length).toBe(10);
+  expect((await (await request.get("/api/v1/batches?material=henna")).json()).batches.length).toBeGreaterThan(0);
+  run("restore", file);
   expect(await book(request)).toEqual(before);
 });

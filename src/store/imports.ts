@@ -55,7 +55,8 @@ export interface PastImport {
   readonly id: string;
   readonly name: string;
   readonly atMs: number;
-  readonly adds: { readonly heads: number; readonly blends: number; readonly batches: number };
+  /** What was new or put back. */
+  readonly brought: { readonly heads: number; readonly blends: number; readonly batches: number };
   readonly undone: boolean;
 }
 
@@ -63,7 +64,10 @@ export interface PastImport {
 export async function listImports(householdId: string, limit = 5): Promise<PastImport[]> {
   const rows: { id: string; name: string; created_at: Date; adds: string; undone_at: Date | null }[] =
     await database()("import").where({ household_id: householdId }).orderBy("created_at", "desc").limit(limit).select("id", "name", "created_at", "adds", "undone_at");
-  return rows.map((row) => ({ id: row.id, name: row.name, atMs: row.created_at.getTime(), adds: JSON.parse(row.adds), undone: row.undone_at !== null }));
+  return rows.map((row) => {
+    const { adds, back } = JSON.parse(row.adds);
+    return { id: row.id, name: row.name, atMs: row.created_at.getTime(), brought: { heads: adds.heads + back.heads, blends: adds.blends + back.blends, batches: adds.batches + back.batches }, undone: row.undone_at !== null };
+  });
 }
 
 /** Makes the household's rev at least this, so that what comes next stands after what was imported. */

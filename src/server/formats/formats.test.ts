@@ -1,12 +1,18 @@
 import fc from "fast-check";
 import ICAL from "ical.js";
 import Papa from "papaparse";
-import { testAnswer, TEST_QUESTION } from "../../../checks/testHouse";
+import { v7 as uuid } from "uuid";
+import { makeTestHouse, testAnswer, TEST_QUESTION } from "../../../checks/testHouse";
 import { worksheet } from "@/core/batch";
+import { insertEvents } from "@/store/batches";
+import { closeDatabase } from "@/store/connection";
+import { inTransaction } from "@/store/transaction";
 import { csvOf } from "./csv";
+import { linesCsv } from "./linesCsv";
 import { recipeOf } from "./recipe";
 import { timesOf } from "./times";
 
+afterAll(closeDatabase);
 const answer = testAnswer();
 
 describe("iCalendar, read back by ical.js", () => {
@@ -50,4 +56,17 @@ test("the recipe names everything that goes in, and each step of the work", () =
   expect(recipe.recipeIngredient.join()).toMatch(/amla \d+ g .*honey 21 g.*warm water \d+ ml/);
   expect(recipe.recipeInstructions.map((step: { "@type": string }) => step["@type"])).toEqual(worksheet(answer).steps.map(() => "HowToStep"));
   for (const key of ["prepTime", "performTime", "totalTime"]) expect(recipe[key]).toMatch(/^PT\d+M$/);
+});
+
+test("what went in, as a table, read back by papaparse: planned and really, and the liquid", async () => {
+  const house = await makeTestHouse("A house with a table");
+  await inTransaction(house.householdId, async (write) => {
+    const events = [{ kind: "poured", ml: 120 }, { kind: "measured", line: 0, amount: 33, unit: "g", fill: "level" }, { kind: "added", materialId: "olive-oil", amount: 10, unit: "g", fill: "level" }] as const;
+    await insertEvents(write, house.batchId, house, events.map((payload, i) => ({ id: uuid(), payload, deviceSeq: i, revSeen: 1, deviceClock: new Date(), at: new Date() })));
+  });
+  const { data, errors } = Papa.parse<Record<string, string>>(await new Response(linesCsv(house.householdId, {})).text(), { header: true, skipEmptyLines: true });
+  expect(errors).toEqual([]);
+  expect(data.map((row) => [row.line, row.material, row.really_g, row.poured_ml])).toEqual([["1", "amla", "33", ""], ["2", "honey", "21.3", ""], ["3", "olive-oil", "10", ""], ["liquid", "water", "", "120"]]);
+  expect(Number(data[0].planned_g)).toBeCloseTo(answer.lines[0].massG.mid, 0);
+  expect(data[2].planned_g).toBe("");
 });

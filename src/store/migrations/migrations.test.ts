@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { gunzipSync } from "node:zlib";
 import { createConnection } from "mysql2/promise";
-import { readBatch } from "@/server/batches";
+import { foldBatch } from "@/core/batch";
+import { findBatch, listEvents } from "../batches";
 import { connect, databaseUrl } from "../connection";
 import { listBatches } from "../log";
 import { migrate } from ".";
@@ -40,7 +41,7 @@ test.each(readdirSync(FOLDER))("%s comes forward with everything in it", async (
       expect(batches.length).toBe(Number(counts.batches));
       expect(Number((await knex("batch_event").count("* as n").first())!.n)).toBe(Number(events!.n));
       for (const row of batches) {
-        const { batch, state } = await readBatch(householdId, row.id);
+        const [batch, state] = [(await findBatch(householdId, row.id))!, foldBatch(await listEvents(householdId, row.id))];
         expect(row).toMatchObject({ pouredMl: state.pouredMl, marks: state.marks, closedMs: state.closedMs });
         expect(row.summary).toMatchObject({ purpose: batch.question.purpose, totalMl: batch.answer.totalMl });
         expect(row.blendId).not.toBeNull();

@@ -41,7 +41,7 @@ const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; read
 };
 
 export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
-  const { events, state, waiting, onlyHere, trouble, happen } = useEvents(batch.id, firstEvents, batch.rev);
+  const { events, state, waiting, onlyHere, trouble, refused, happen } = useEvents(batch.id, firstEvents, batch.rev);
   const [nowMs, setNowMs] = useState(firstNow);
   const [note, setNote] = useState("");
   useEffect(() => { const timer = setInterval(() => setNowMs(houseNow()), 20_000); return () => clearInterval(timer); }, []);
@@ -81,7 +81,7 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
         {closed && <strong> Closed {momentWords(state.closedMs!, timeZone, nowMs)}.</strong>}
       </p>
       {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}, and kept so. {today ? <>Today’s, {PASTE_MODEL}, says {todayWords(today)}.</> : <>Today’s is {PASTE_MODEL}.</>}</p>}
-      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.` : trouble}{onlyHere && " This device has no room left to keep them: leave this page open until they are sent."}</p>
+      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.` : trouble}{refused && ` A tap was not taken. ${refused}`}{onlyHere && " This device has no room left to keep them: leave this page open until they are sent."}</p>
 
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13.5rem] print:gap-x-5">
         <section aria-label="The order of work">

@@ -18,7 +18,10 @@ export interface Events {
   readonly waiting: number;
   /** Some of what is waiting could not be kept on the device: it lives as long as this page. */
   readonly onlyHere: boolean;
+  /** Why what is waiting could not be sent yet. */
   readonly trouble: string | undefined;
+  /** Why a tap was refused for good; until the next one. */
+  readonly refused: string | undefined;
   readonly happen: (payload: BatchPayload) => void;
 }
 
@@ -37,6 +40,7 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
   const [queue, setQueue] = useState<readonly Waiting[]>([]);
   const [onlyHere, setOnlyHere] = useState(false);
   const [trouble, setTrouble] = useState<string>();
+  const [refused, setRefused] = useState<string>();
   const rev = useRef(firstRev);
   const sending = useRef(false);
   const atOnce = useRef(MOST_AT_ONCE);
@@ -48,6 +52,7 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
 
   const happen = useCallback((payload: BatchPayload) => {
     const tap = { id: uuid(), payload, deviceSeq: nextSequence(), revSeen: rev.current, deviceClock: new Date().toISOString() };
+    setRefused(undefined);
     if (!keepTap(batchId, tap)) setOnlyHere(true);
     setQueue((now) => [...now, tap]);
   }, [batchId]);
@@ -85,7 +90,7 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
         setQueue((now) => [...now]);
       } else if (answer.status >= 400 && answer.status < 500 && answer.status !== 401) {
         // The house refused it for good; sending it again would change nothing.
-        setTrouble([answer.title, ...answer.errors.map((error) => error.message)].join(" "));
+        setRefused([answer.title, ...answer.errors.map((error) => error.message)].join(" "));
         settle(taps);
       } else {
         setTrouble(answer.title);
@@ -103,5 +108,5 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
     const all = [...arrived, ...pending];
     return { events: all, state: foldBatch(all) };
   }, [arrived, queue]);
-  return { events, state, waiting: queue.length, onlyHere: onlyHere && queue.length > 0, trouble, happen };
+  return { events, state, waiting: queue.length, onlyHere: onlyHere && queue.length > 0, trouble, refused, happen };
 }

@@ -5,7 +5,7 @@ import { v7 as uuid } from "uuid";
 import { LIMITS } from "@/core/limits";
 import type { ImportAnswer, ImportPlan } from "@/server/answers";
 import type { PastImport } from "@/store/imports";
-import { countsWords } from "@/words/book";
+import { countsWords, sumOf } from "@/words/book";
 import { momentWords } from "@/words/times";
 import { send } from "../api";
 import { Button } from "../parts/Button";
@@ -35,20 +35,26 @@ export function TheBook({ imports, timeZone, nowMs }: { imports: readonly PastIm
     if (answer.ok) setChosen({ name: file.name, text, id: uuid(), plan: answer.value });
     else setSaid({ text: answer.status === 400 ? "That file is not JSON, or it broke off. Nothing was changed." : [answer.title, answer.errors[0]?.message].filter(Boolean).join(" "), bad: true });
   };
+  /** Forgets the chosen file, so that the same one can be chosen again. */
+  const forget = () => {
+    setChosen(undefined);
+    if (input.current) input.current.value = "";
+  };
   const bringIn = async ({ id, name, text }: Chosen) => {
     setBusy(true);
     const answer = await send<ImportAnswer>("POST", "imports", `{"id":"${id}","name":${JSON.stringify(name.slice(0, 200))},"book":${text}}`, LONGEST_MS);
     setBusy(false);
-    setSaid(answer.ok ? { text: `Brought in: ${countsWords(answer.value.adds) || "nothing new"}.`, bad: false } : { text: answer.title, bad: true });
+    setSaid(answer.ok ? { text: `Brought in: ${countsWords(sumOf(answer.value.adds, answer.value.back)) || "nothing new"}.`, bad: false } : { text: answer.title, bad: true });
     if (!answer.ok) return;
-    setChosen(undefined);
-    if (input.current) input.current.value = "";
+    forget();
     router.refresh();
   };
   const undo = async (id: string) => {
     const answer = await send("PUT", `imports/${id}/undone`, { undone: true });
     setSaid(answer.ok ? { text: "Taken out again.", bad: false } : { text: answer.title, bad: true });
-    if (answer.ok) router.refresh();
+    if (!answer.ok) return;
+    forget();
+    router.refresh();
   };
 
   return (
@@ -59,13 +65,13 @@ export function TheBook({ imports, timeZone, nowMs }: { imports: readonly PastIm
       <div aria-live="polite">
         {busy && <p className="mt-2">Reading …</p>}
         {said && <p className={`mt-2 ${said.bad ? "text-stop" : ""}`}>{said.text}</p>}
-        {chosen && <Plan plan={chosen.plan} busy={busy} onBringIn={() => void bringIn(chosen)} onDrop={() => { setChosen(undefined); if (input.current) input.current.value = ""; }} />}
+        {chosen && <Plan plan={chosen.plan} busy={busy} onBringIn={() => void bringIn(chosen)} onDrop={forget} />}
       </div>
       {imports.length > 0 && (
         <ul className="mt-3">
-          {imports.map(({ id, name, atMs, adds, undone }) => (
+          {imports.map(({ id, name, atMs, brought, undone }) => (
             <li key={id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-line">
-              <span className={`min-w-0 break-words py-2 ${undone ? "text-quiet line-through" : ""}`}>{name}: {countsWords(adds) || "nothing new"} <span className="text-sm text-quiet">{momentWords(atMs, timeZone, nowMs)}</span></span>
+              <span className={`min-w-0 break-words py-2 ${undone ? "text-quiet line-through" : ""}`}>{name}: {countsWords(brought) || "nothing new"} <span className="text-sm text-quiet">{momentWords(atMs, timeZone, nowMs)}</span></span>
               {!undone && <button type="button" className="pressable min-h-11" onClick={() => void undo(id)}>undo it</button>}
             </li>
           ))}
