@@ -124,7 +124,7 @@ test("a phone comes in by the code in the picture, and its taps are its person's
   await home.goto("/house");
   const row = home.getByRole("listitem").filter({ hasText: "Seun’s phone <b>&" });
   await expect(row).toContainText("Seun");
-  await row.getByRole("button", { name: "send it away" }).click();
+  await home.getByRole("listitem").filter({ hasText: /^Seun/ }).filter({ hasText: "erase" }).getByRole("button", { name: "send all devices away" }).click();
   await expect(row).toBeHidden();
   await expect(phone).toHaveURL(/\/enter$/, { timeout: 10_000 });
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(401);
@@ -188,8 +188,13 @@ test("every answer carries a strict policy, and the pages live under it", async 
 });
 
 test("a changed password sends all others away, and it is taken away again only with itself", async ({ browser }) => {
-  const phone = await stranger(browser);
-  expect((await phone.request.post("/enter", { form: { password: PASSWORD, name: "phone" } })).status()).toBe(200);
+  const [phone, lost] = [await stranger(browser), await stranger(browser)];
+  for (const [page, name] of [[phone, "phone"], [lost, "lost phone"]] as const) expect((await page.request.post("/enter", { form: { password: PASSWORD, name } })).status()).toBe(200);
+  await home.goto("/house");
+  await home.getByRole("listitem").filter({ hasText: "lost phone" }).getByRole("button", { name: "send it away" }).click();
+  await expect(home.getByText("lost phone")).toHaveCount(0);
+  expect((await lost.request.get("/api/v1/heads")).status()).toBe(401);
+  await lost.context().close();
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(200);
   expect((await home.request.put("/api/v1/door/password", { data: { current: "not it at all", password: "another sentence" } })).status()).toBe(401);
   expect((await home.request.put("/api/v1/door/password", { data: { password: "another sentence" } })).status()).toBe(422);

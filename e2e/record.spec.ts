@@ -2,6 +2,7 @@ import { expect, test, type APIRequestContext, type Browser, type Page } from "@
 import { v7 as uuid } from "uuid";
 import { foldBatch, type BatchEvent } from "../src/core/batch";
 import { seeded } from "../src/core/figure";
+import { database } from "../src/store/connection";
 import { HEAD_INPUT } from "./samples";
 import { secondServer, type Server } from "./server";
 
@@ -60,6 +61,15 @@ test("with wet hands: a heaped spoon, a thing besides, the fridge; planned again
   // What really went in leaves the house as a table.
   const lines = await (await page.request.get("/api/v1/log/lines?text=wash")).text();
   expect(lines).toMatch(new RegExp(`${id},\\d,kaolin,kaolin clay,[\\d.]+,33,`));
+});
+
+test("a bowl computed with another model stays as it was computed, and says what today’s says", async ({ page }) => {
+  const id = await bowl(page.request, "Pale mask");
+  const before = (await read(page.request, id)).batch.answer;
+  await database()("batch").where({ id }).update({ model: 0, answer: JSON.stringify({ ...before, totalG: { low: 1, mid: 2, high: 3 } }) });
+  await page.goto(`/batches/${id}`);
+  await expect(page.getByText(/^Computed with model 0, and kept so\. Today’s, 1, says \d+ g with \d+ ml\./)).toBeVisible();
+  await expect(page.getByText(/^Makes 2 g/)).toBeVisible();
 });
 
 test("a second device sees a tap within two seconds, and so do the pages that only show", async ({ browser }) => {

@@ -42,5 +42,6 @@ export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
   "put /door/password": () => ({ password: "short" }),
   "post /pairings": ({ personId }) => ({ id: uuid(), code: "ABCDEFGH23", personId }),
   "put /devices/{id}/away": () => ({ sentAway: true }),
+  "put /persons/{id}/away": () => ({ sentAway: true }),
   "put /persons/{id}/erased": () => ({ erased: true }),
 };

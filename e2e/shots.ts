@@ -40,5 +40,20 @@ await shot("heads", "/heads", WIDE, "light");
 await shot("head-phone", `/heads/${heads[0].id}`, PHONE, "light");
 await shot("log", "/log", WIDE, "light");
 await shot("log-phone-dim", "/log", PHONE, "dim");
+await shot("bowls", `${blend("Coil softener")}/bowls`, WIDE, "light");
+await shot("log-head", `/log?head=${heads.find((head: { name: string }) => head.name === "Seun").id}`, WIDE, "light");
 await shot("house", "/house", WIDE, "light");
+
+// The door, as it stands once the house is locked.
+const home = await browser.newContext({ viewport: WIDE, reducedMotion: "reduce" });
+const locking = await home.newPage();
+await locking.request.put(`${base}/api/v1/door/password`, { data: { password: "only for the picture" } });
+await locking.goto(`${base}/house`);
+await locking.getByRole("button", { name: "Make a code" }).click();
+await locking.getByRole("img", { name: "The address and the code, for a camera" }).waitFor();
+await locking.evaluate(() => document.querySelector('[aria-label="Who may come in"]')?.scrollIntoView());
+await locking.screenshot({ path: `${FOLDER}/door.png` });
+await shot("enter-phone", "/enter", PHONE, "light");
+await locking.request.put(`${base}/api/v1/door/password`, { data: { current: "only for the picture" } });
+await home.close();
 await browser.close();

@@ -101,7 +101,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
     const firstMl = Math.round((plannedMl * 0.92) / 10) * 10;
     await happen(write, made, id, [
       [later(mixedAt, -12), { kind: "ticked", step: "gather", done: true }], [later(mixedAt, -10), { kind: "ticked", step: "dry", done: true }],
-      [later(mixedAt, -9), { kind: "ticked", step: "wet", done: true }], [later(mixedAt, -8), { kind: "poured", ml: firstMl }], [later(mixedAt, -7), { kind: "ticked", step: "firstPour", done: true }],
+      [later(mixedAt, -9), { kind: "heaped", line: 1, unit: "tbsp" }], [later(mixedAt, -9), { kind: "ticked", step: "wet", done: true }], [later(mixedAt, -8), { kind: "poured", ml: firstMl }], [later(mixedAt, -7), { kind: "ticked", step: "firstPour", done: true }],
       [later(mixedAt, -4), { kind: "poured", ml: 90 }], [later(mixedAt, -1), { kind: "poured", ml: 30 }], [later(mixedAt, -1), { kind: "said", word: "right" }],
       [mixedAt, { kind: "reached", stage: "mixed" }], [mixedAt, { kind: "ticked", step: "pour", done: true }],
     ]);

@@ -113,8 +113,15 @@ export async function pair({ input: { id, code, personId }, household }: Asked<P
   return { id, rev: write.rev };
 }
 
-export async function sendDeviceAway({ params, input: _ }: Asked<SentAwayInput>, write: Write) {
+export async function sendDeviceAway({ params }: Asked<SentAwayInput>, write: Write) {
   if ((await sendAway(write, { id: params.id })) === 0) throw notFound();
+  return { id: params.id, rev: write.rev };
+}
+
+/** Ends the sessions of all of a person's devices; the person stays. */
+export async function sendPersonAway({ params }: Asked<SentAwayInput>, write: Write) {
+  if (!(await personIsHere(write, params.id))) throw notFound();
+  await sendAway(write, { personId: params.id });
   return { id: params.id, rev: write.rev };
 }
 

@@ -14,16 +14,17 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 
 /** Asks what was written since; one question at a time for the whole page, and none while nobody looks at it. */
 async function ask(): Promise<void> {
+  let more = false;
   if (document.visibilityState === "visible") {
-    const answer = await fetchJson<{ rev: number; nowMs: number; changes: readonly Change[] }>(`changes${rev === undefined ? "" : `?after=${rev}`}`);
+    const answer = await fetchJson<{ rev: number; nowMs: number; changes: readonly Change[]; more: boolean }>(`changes${rev === undefined ? "" : `?after=${rev}`}`);
     if (answer.ok) {
       syncClock(answer.value.nowMs);
       const { changes } = answer.value;
-      rev = answer.value.rev;
+      ({ rev, more } = answer.value);
       if (changes.length > 0) for (const listener of listeners) listener(changes, answer.value.rev);
     } else if (answer.status === 401) return location.assign("/enter");
   }
-  timer = listeners.size > 0 ? setTimeout(() => void ask(), EVERY_MS) : undefined;
+  timer = listeners.size > 0 ? setTimeout(() => void ask(), more ? 0 : EVERY_MS) : undefined;
 }
 
 /** Tells of everything that any device writes after `fromRev`. */

@@ -26,6 +26,8 @@ import { WhereItStands } from "./WhereItStands";
 interface BatchViewProps {
   readonly batch: StoredBatch;
   readonly events: readonly BatchEvent[];
+  /** The household's rev when the events were read, or a little before. */
+  readonly rev: number;
   readonly sheet: Worksheet;
   readonly heads: readonly { readonly id: string; readonly name: string }[];
   readonly blendId: string | undefined;
@@ -40,8 +42,8 @@ const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; read
   pour: { stage: "mixed", press: "Mixed: the rest begins" }, apply: { stage: "onHead", press: "On the head, last section" }, rinse: { stage: "rinsed", press: "Rinsed" },
 };
 
-export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
-  const { events, state, waiting, onlyHere, trouble, refused, happen } = useEvents(batch.id, firstEvents, batch.rev);
+export function BatchView({ batch, events: firstEvents, rev, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
+  const { events, state, waiting, onlyHere, trouble, refused, happen } = useEvents(batch.id, firstEvents, rev);
   const [nowMs, setNowMs] = useState(firstNow);
   const [note, setNote] = useState("");
   useEffect(() => { const timer = setInterval(() => setNowMs(houseNow()), 20_000); return () => clearInterval(timer); }, []);
@@ -143,6 +145,7 @@ export function BatchView({ batch, events: firstEvents, sheet, heads, blendId, t
             </Sheet>
             <Button look="text" onClick={() => window.print()}>print</Button>
             <a href={`/api/v1/batches/${batch.id}/times`} className="pressable flex min-h-11 items-center">times for a calendar</a>
+            <a href={`/api/v1/batches/${batch.id}/book`} className="pressable flex min-h-11 items-center">as a book file</a>
             {blendId && <Link href={`/blend/${blendId}`} className="pressable flex min-h-11 items-center">the blend</Link>}
             {blendId && <Link href={`/blend/${blendId}/bowls`} className="pressable flex min-h-11 items-center">beside its other bowls</Link>}
           </div>

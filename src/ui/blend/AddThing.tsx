@@ -1,13 +1,13 @@
 "use client";
 import { useState } from "react";
+import { foldText } from "@/core/text";
 import { CATALOGUE, type Family, type Material } from "@/core/material";
 import { ownColour } from "../parts/colour";
 import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
 
 const FAMILY_NAME: Readonly<Record<Family, string>> = { powder: "Powders", wet: "Wet things", acid: "Sour things", oil: "Oils", essentialOil: "Essential oils", water: "Waters and teas" };
-const fold = (text: string) => text.normalize("NFD").replace(/\p{Diacritic}/gu, "").toLowerCase();
-const matches = (material: Material, text: string) => material.names.some((name) => fold(name.text).includes(fold(text))) || fold(material.use).includes(fold(text));
+const matches = (material: Material, text: string) => material.names.some((name) => foldText(name.text).includes(foldText(text))) || foldText(material.use).includes(foldText(text));
 
 /** Drops a thing into the bowl. */
 export function AddThing({ onAdd, already, press = "put something in the bowl" }: { onAdd: (materialId: string) => void; already: readonly string[]; press?: string }) {

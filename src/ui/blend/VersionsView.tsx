@@ -26,6 +26,7 @@ export function VersionsView({ versions, bowls, against, timeZone, nowMs }: Vers
       <h1 className="text-sentence break-words">How {current.name} came to be</h1>
       <Link href={`/blend/${current.id}`} className="pressable inline-flex min-h-11 items-center">back to the blend</Link>
       <a href={`/api/v1/blends/${current.id}/recipe`} className="pressable ml-5 inline-flex min-h-11 items-center">the newest as a recipe file</a>
+      <a href={`/api/v1/blends/${current.id}/book`} className="pressable ml-5 inline-flex min-h-11 items-center">all of them as a book file</a>
       <form method="get" className="mt-1 flex flex-wrap items-end gap-3">
         <label className="flex flex-col gap-1 text-sm font-semibold">Compared with
           <select name="against" defaultValue={fixed?.version ?? ""} key={fixed?.version} className="text-base font-normal">

@@ -93,6 +93,7 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
         <div className="flex flex-wrap items-center gap-3">
           <Button look="main" type="submit" disabled={busy || !usable}>Keep this head</Button>
           {saved && <Button look="text" disabled={busy} onClick={() => finish(() => send("PUT", `heads/${saved.id}/removed`, { removed: true }), saved.id)}>remove it</Button>}
+          {saved && <a href={`/api/v1/heads/${saved.id}/book`} className="pressable flex min-h-11 items-center">this head as a book file</a>}
         </div>
         <p aria-live="assertive" className="text-stop">{trouble}</p>
         {theirs && (

@@ -56,7 +56,10 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
         {door.persons.map((person) => (
           <li key={person.id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-line">
             <span className="min-w-0 break-words py-2">{person.name}</span>
-            <Erase {...person} />
+            <span className="flex flex-wrap gap-x-4">
+              {door.devices.some((device) => device.personId === person.id && !device.self) && <Press path={`persons/${person.id}/away`} body={{ sentAway: true }}>send all devices away</Press>}
+              <Erase {...person} />
+            </span>
           </li>
         ))}
       </ul>
