@@ -15,13 +15,13 @@ test.describe("every view, both lights, both sizes", () => {
         page.on("pageerror", (error) => errors.push(error.message));
         page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
         const henna = blends.find((blend: { name: string }) => blend.name === "Ferry rust").id;
-        for (const path of ["/", "/blend", `/blend/${henna}`, `/blend/${henna}/versions`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/batches/${batches[0].id}`, "/house"]) {
+        for (const path of ["/", "/blend", `/blend/${henna}`, `/blend/${henna}/versions`, `/blend/${henna}/bowls`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/log?head=${heads[0].id}&how=yes`, `/batches/${batches[0].id}`, "/house"]) {
           await page.goto(path);
           await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
           await expect(page.locator("html")).toHaveAttribute("data-theme", theme);
           const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze();
           expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0].target.join(" ")} ${nodes[0].failureSummary}`)).toEqual([]);
-          expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+          expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(width);
         }
         expect(errors).toEqual([]);
       });

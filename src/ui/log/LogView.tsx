@@ -93,7 +93,7 @@ interface ChoiceProps {
 
 function Choice({ name, label, query, any, choices }: ChoiceProps) {
   return (
-    <label className="flex flex-col gap-1 text-sm font-semibold">{label}
+    <label className="flex min-w-0 max-w-full flex-col gap-1 text-sm font-semibold">{label}
       <select name={name} defaultValue={query[name]} className="w-full text-base font-normal sm:max-w-60"><option value="">{any}</option>{choices.map(({ value, label: text }) => <option key={value} value={value}>{text}</option>)}</select>
     </label>
   );

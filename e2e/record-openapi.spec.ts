@@ -162,7 +162,7 @@ test("five thousand requests of nonsense: refused or answered, never a fault, a 
   const before = await now();
   let written = 0;
   const one = async () => {
-    const { method, path } = pick(operations);
+    const { method, path } = pick(random() < 0.8 ? operations.filter((op) => op.method !== "get") : operations);
     const at = `/api/v1${random() < 0.5 ? idIn(path, ids) : path.replace("{id}", encodeURIComponent(String(pick(["x", "%00", "..", "'", uuid(), "🌿"]))))}`;
     const answer = method === "get"
       ? await request.get(`${at}?${new URLSearchParams({ [pick(["after", "before", "head", "text", "from", "how", "material"])]: String(junk(0)) })}`)
