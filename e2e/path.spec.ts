@@ -285,7 +285,7 @@ test("the log by everything it can be looked through by, a head's marks through 
   await expect(page.getByRole("link", { name: "Coil softener" })).toHaveCount(0);
   const csv = await (await page.request.get((await page.getByRole("link", { name: "these as a table (CSV)" }).getAttribute("href"))!)).text();
   expect(csv.trim().split("\r\n").slice(1).every((line) => line.includes("Seun’s Sunday slip"))).toBe(true);
-  await page.getByLabel("To").fill("2020-01-02");
+  await page.getByLabel("To", { exact: true }).fill("2020-01-02");
   await page.getByRole("button", { name: "Look" }).click();
   await expect(page.getByText("Nothing like that was made.")).toBeVisible();
   await page.goto("/log?head=nonsense&how=🌿&from=2020-99-99&material=moondust&before=1_x");

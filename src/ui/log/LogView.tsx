@@ -106,7 +106,7 @@ function LogBowl({ batch, scaleMl, timeZone }: { batch: BatchRow; scaleMl: numbe
     <li className="grid grid-cols-[7rem_1fr] items-start gap-3">
       <SmallBowl layers={batch.summary.layers} totalMl={batch.summary.totalMl} scaleMl={scaleMl} />
       <div className="min-w-0">
-        <Link href={`/batches/${batch.id}`} className="pressable inline-flex min-h-11 items-center break-words font-semibold md:min-h-8">{batch.blendName}</Link>
+        <Link href={`/batches/${batch.id}`} className="pressable inline-flex min-h-11 max-w-full items-center font-semibold wrap-anywhere md:min-h-8">{batch.blendName}</Link>
         <span className="block text-sm">{batch.headName}, {clockWords(batch.startsAtMs, timeZone)}, {roundTo(batch.summary.totalG.mid, grainOf(batch.summary.pasteG))} g</span>
         <span className="block text-sm text-quiet">{verdict}</span>
         {batch.note && <span className="line-clamp-2 block break-words text-sm italic">{batch.note}</span>}

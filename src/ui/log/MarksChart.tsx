@@ -74,10 +74,10 @@ export function MarksChart({ days, name, timeZone }: { days: readonly MarkedDay[
     <section aria-label={`Marks over time on ${name}`} className="mt-4 max-w-3xl">
       <h2>How it was on {name}, through time</h2>
       <div className="h-52" aria-hidden><canvas ref={canvas} /></div>
-      <table className="sr-only">
+      <div className="sr-only"><table>
         <thead><tr><th>day</th><th>blend</th>{MARKS.map((mark) => <th key={mark}>{MARK_NAME[mark]}</th>)}</tr></thead>
         <tbody>{days.map(({ id, startsAtMs, blendName, marks }) => <tr key={id}><td>{dateWords(startsAtMs, timeZone)}</td><td>{blendName}</td>{MARKS.map((mark) => <td key={mark}>{marks[mark] ?? "–"}</td>)}</tr>)}</tbody>
-      </table>
+      </table></div>
     </section>
   );
 }

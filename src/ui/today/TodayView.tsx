@@ -34,7 +34,7 @@ export function TodayView({ going, blends, timeZone, nowMs, houseName, gone }: T
             return (
               <li key={one.batchId} className="mb-5">
                 <Link href={`/batches/${one.batchId}`} className="group block">
-                  <span className="flex flex-wrap items-baseline gap-x-3"><span className="pressable font-say text-xl font-semibold">{what}</span><span className="text-lg">{when}</span></span>
+                  <span className="flex flex-wrap items-baseline gap-x-3"><span className="pressable min-w-0 max-w-full font-say text-xl font-semibold wrap-anywhere">{what}</span><span className="text-lg">{when}</span></span>
                   <Strip going={[one]} timeZone={timeZone} nowMs={nowMs} backH={12} aheadH={36} laneHeight={34} />
                 </Link>
               </li>
