@@ -71,7 +71,7 @@ const WORDS = ["soft", "grainy", "ran", "shiny", "itched", "lovely", "thick", "q
 
 /** A hundred thousand batches in the log of the house that is served. */
 async function longLog(report: Report) {
-  const household = (await theHousehold())!;
+  const { household } = (await theHousehold())!;
   const knex = database();
   const heads: string[] = await knex("head").where({ household_id: household.id }).pluck("id");
   const blends: { id: string; name: string }[] = await knex("blend").where({ household_id: household.id }).select("id", "name");

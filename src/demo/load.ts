@@ -9,7 +9,7 @@ import * as blends from "@/store/blends";
 import { closeDatabase, database } from "@/store/connection";
 import { insertHead } from "@/store/heads";
 import { noteDevice } from "@/store/devices";
-import { insertHousehold, readSettings, theHousehold, writeSettings } from "@/store/household";
+import { insertHousehold, theHousehold, writeSettings } from "@/store/household";
 import { migrate } from "@/store/migrations";
 import { inTransaction, type Write } from "@/store/transaction";
 import { BATCHES, BLENDS, HEADS, HOUSE_NAME, RESTING } from "./household";
@@ -124,8 +124,8 @@ async function main([what, flag]: string[]): Promise<void> {
     }
   }
   // Where the server listens follows from the book: on the network only with a password.
-  const household = await theHousehold();
-  const network = household?.passwordHash !== undefined && (await readSettings(household.id)).network;
+  const house = await theHousehold();
+  const network = house?.household.passwordHash !== undefined && house.settings.network;
   if (process.env.LISTEN_FILE) writeFileSync(process.env.LISTEN_FILE, network ? "0.0.0.0" : "127.0.0.1");
   await closeDatabase();
 }

@@ -60,9 +60,10 @@ export async function addEvents({ input, params, deviceId, personId }: Asked<Eve
   // Nobody has seen a rev that was not there yet.
   const events = input.events.map((event) => ({ ...event, revSeen: Math.min(event.revSeen, write.rev), payload: event.payload as BatchPayload, deviceClock: new Date(event.deviceClock), at: happenedAt(now, Date.parse(event.deviceClock), sentMs) }));
   if (!(await store.insertEvents(write, params.id, { deviceId, personId }, events))) throw new Refusal(409, "Those events belong to another bowl.");
-  const all = await store.listEvents(write.householdId, params.id, write.trx);
-  await store.project(write, params.id, foldBatch(all));
-  return { rev: write.rev, events: input.after === undefined ? all : await store.listEvents(write.householdId, params.id, write.trx, input.after) };
+  const all = await store.eventsAndRevs(write.householdId, params.id, write.trx);
+  await store.project(write, params.id, foldBatch(all.map(({ event }) => event)), events.map((event) => event.payload));
+  const after = input.after ?? -1;
+  return { rev: write.rev, events: all.filter(({ rev }) => rev > after).map(({ event }) => event) };
 }
 
 /** A batch, its history and where it stands. */
@@ -77,5 +78,5 @@ export async function readBatch(householdId: string, id: string) {
 export async function readEvents({ household, params, query }: Asked<object>) {
   const after = Number(query.get("after") ?? -1);
   if ((await store.findBatchRev(household.id, params.id)) === undefined) throw notFound();
-  return { rev: household.rev, events: await store.listEvents(household.id, params.id, undefined, Number.isFinite(after) ? after : -1) };
+  return { rev: household.rev, events: (await store.eventsAndRevs(household.id, params.id, undefined, Number.isFinite(after) ? after : -1)).map(({ event }) => event) };
 }

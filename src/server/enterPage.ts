@@ -54,7 +54,7 @@ export async function knock(request: Request): Promise<Response> {
     const visitor = await visitorOf(request.headers);
     if (visitor === undefined) throw new Refusal(503, "There is no household yet.");
     if (visitor !== "stranger") return home();
-    return home(await enter((await theHousehold())!, { code: form.get("code")?.trim() || undefined, password: form.get("password")?.slice(0, 200) || undefined, name }));
+    return home(await enter((await theHousehold())!.household, { code: form.get("code")?.trim() || undefined, password: form.get("password")?.slice(0, 200) || undefined, name }));
   } catch (error) {
     const { status, title, retryAfterS } = failureOf(error);
     return page({ name, trouble: title }, nonceOf(request), status, retryAfterS ? { "retry-after": String(retryAfterS) } : {});

@@ -1,6 +1,6 @@
 import { cookies, headers } from "next/headers";
 import { notFound, redirect } from "next/navigation";
-import { readSettings, type Household, type Settings } from "@/store/household";
+import type { Household, Settings } from "@/store/household";
 import { isUuid } from "@/core/text";
 import { visitorOf } from "./visitor";
 
@@ -11,8 +11,8 @@ export async function house(): Promise<House | undefined> {
   const visitor = await visitorOf(await headers());
   if (visitor === "stranger") redirect("/enter");
   if (!visitor) return undefined;
-  const { household, deviceId } = visitor;
-  return { household, deviceId, settings: await readSettings(household.id) };
+  const { household, settings, deviceId } = visitor;
+  return { household, settings, deviceId };
 }
 
 /** An id out of an address; what is none leads nowhere. */

@@ -2,7 +2,7 @@ import { LIMITS } from "@/core/limits";
 import { isUuid } from "@/core/text";
 import { parseInput } from "@/inputs/parseInput";
 import { noteDevice } from "@/store/devices";
-import { readSettings, type Household, type Settings } from "@/store/household";
+import type { Household, Settings } from "@/store/household";
 import { inTransaction, isUnreachable, type Write } from "@/store/transaction";
 import { deviceWords } from "@/words/devices";
 import { problemWords } from "@/words/problems";
@@ -92,12 +92,12 @@ async function answer<I extends object>(request: Request, context: Params, kind:
     const parsed = kind.input ? parseInput(kind.input, body) : { ok: true as const, value: {} as I };
     if (!parsed.ok) throw unusable(parsed.problems);
     if (!visitor) throw new Refusal(503, "There is no household yet. Start with ./run demo.");
-    const { household, deviceId, personId, fresh } = visitor;
+    const { household, settings, deviceId, personId, fresh } = visitor;
     const given = Object.entries((await context.params) ?? {}).filter((entry): entry is [string, string] => typeof entry[1] === "string");
     if (given.some(([, id]) => !isUuid(id))) throw notFound();
     const value = await use({
       input: parsed.value, params: Object.fromEntries(given), query: new URL(request.url).searchParams, household,
-      settings: await readSettings(household.id), deviceId, personId, deviceName: deviceWords(request.headers.get("user-agent") ?? ""),
+      settings, deviceId, personId, deviceName: deviceWords(request.headers.get("user-agent") ?? ""),
     });
     if (value instanceof Response) return value;
     const headers = new Headers({ "content-type": "application/json; charset=utf-8", "cache-control": "no-store" });

@@ -1,11 +1,12 @@
 import { createHash, randomBytes, randomUUID } from "node:crypto";
 import { isUuid } from "@/core/text";
 import { deviceByToken } from "@/store/devices";
-import { theHousehold, type Household } from "@/store/household";
+import { theHousehold, type Household, type Settings } from "@/store/household";
 
 /** Who asks: this house's household, and the device. A stranger is nobody until a password or a code lets it in. */
 export interface Visitor {
   readonly household: Household;
+  readonly settings: Settings;
   readonly deviceId: string;
   readonly personId: string | null;
   /** The cookie was not there yet. */
@@ -33,10 +34,11 @@ function shown(headers: Headers): { id?: string; token?: string } {
  * With an open door the server listens on this machine only, and every device is at home.
  */
 export async function visitorOf(headers: Headers): Promise<Visitor | "stranger" | undefined> {
-  const household = await theHousehold();
-  if (!household) return undefined;
+  const found = await theHousehold();
+  if (!found) return undefined;
+  const { household, settings } = found;
   const { id, token } = shown(headers);
-  if (household.passwordHash === undefined) return { household, deviceId: id ?? randomUUID(), personId: null, fresh: id === undefined };
+  if (household.passwordHash === undefined) return { household, settings, deviceId: id ?? randomUUID(), personId: null, fresh: id === undefined };
   const device = token ? await deviceByToken(household.id, hashOf(token)) : undefined;
-  return device && device.id === id ? { household, deviceId: device.id, personId: device.personId, fresh: false } : "stranger";
+  return device && device.id === id ? { household, settings, deviceId: device.id, personId: device.personId, fresh: false } : "stranger";
 }

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { foldBatch, summaryOf, type Again, type BatchEvent, type BatchPayload, type BatchState, type BatchSummary, type Mark } from "@/core/batch";
+import { foldBatch, inOrder, summaryOf, type Again, type BatchEvent, type BatchPayload, type BatchState, type BatchSummary, type Mark } from "@/core/batch";
 import type { Material } from "@/core/material";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { database } from "./connection";
@@ -160,10 +160,15 @@ const eventFromRow = (row: EventRow): BatchEvent => ({
   id: row.id, payload: JSON.parse(row.payload), deviceId: row.device_id, deviceSeq: Number(row.device_seq), revSeen: Number(row.rev_seen), atMs: row.happened_at.getTime(),
 });
 
-/** A batch's events, in the order that all devices agree on; with `afterRev`, only those written since. */
-export async function listEvents(householdId: string, batchId: string, knex: Knex = database(), afterRev = -1): Promise<BatchEvent[]> {
-  const rows: EventRow[] = await knex("batch_event").where({ household_id: householdId, batch_id: batchId }).andWhere("rev", ">", afterRev).orderBy(["rev_seen", "device_id", "device_seq", "id"]).select(...EVENT);
-  return rows.map(eventFromRow);
+/** A batch's events, in the order that all devices agree on. */
+export async function listEvents(householdId: string, batchId: string, knex: Knex = database()): Promise<BatchEvent[]> {
+  return (await eventsAndRevs(householdId, batchId, knex)).map(({ event }) => event);
+}
+
+/** The same, each with the rev that wrote it; with `afterRev`, only those written since. */
+export async function eventsAndRevs(householdId: string, batchId: string, knex: Knex = database(), afterRev = -1): Promise<{ readonly event: BatchEvent; readonly rev: number }[]> {
+  const rows: (EventRow & { rev: number | string })[] = await knex("batch_event").where({ household_id: householdId, batch_id: batchId }).andWhere("rev", ">", afterRev).select(...EVENT, "rev");
+  return rows.map((row) => ({ event: eventFromRow(row), rev: Number(row.rev) })).sort((a, b) => inOrder(a.event, b.event));
 }
 
 /** The events of several batches, by batch; with what an export needs besides. */
@@ -181,8 +186,14 @@ export async function movesOf(householdId: string, batchIds: readonly string[]):
   return new Map(await Promise.all(moved.map(async (id) => [id, foldBatch(await listEvents(householdId, id)).moves] as const)));
 }
 
-/** Writes the fold into the columns that lists read, and into the terms that the log is searched by. */
-export async function project({ trx, householdId, rev }: Write, batchId: string, state: BatchState): Promise<void> {
+/** What changes the terms that a batch is found by; a pour or a tick does not. */
+const IN_TERMS: readonly BatchPayload["kind"][] = ["added", "noted", "marked", "again", "withdrawn"];
+
+/**
+ * Writes the fold into the columns that lists read, and into the terms that the log is searched by.
+ * @param news the events since the last time, where only they can have changed the terms
+ */
+export async function project({ trx, householdId, rev }: Write, batchId: string, state: BatchState, news?: readonly BatchPayload[]): Promise<void> {
   const moment = (ms: number | undefined) => (ms === undefined ? null : new Date(ms));
   const where = { household_id: householdId, id: batchId };
   await trx("batch").where(where).update({
@@ -191,6 +202,7 @@ export async function project({ trx, householdId, rev }: Write, batchId: string,
     soft: state.marks.soft ?? null, slip: state.marks.slip ?? null, grit: state.marks.grit ?? null, shine: state.marks.shine ?? null,
     again: state.again ?? null, note: state.notes.map((note) => note.text).join("\n") || null,
   });
+  if (news && !news.some((payload) => IN_TERMS.includes(payload.kind))) return;
   const row: Pick<Row, "head_id" | "blend_id" | "blend_name" | "head_name" | "summary" | "starts_at"> = await trx("batch").where(where).first("head_id", "blend_id", "blend_name", "head_name", "summary", "starts_at");
   const wanted = new Set(termsOf({ headId: row.head_id, blendId: row.blend_id, blendName: row.blend_name, headName: row.head_name, summary: JSON.parse(row.summary), state }));
   const there: string[] = await trx("batch_term").where({ household_id: householdId, batch_id: batchId }).pluck("term");

@@ -29,13 +29,15 @@ export async function deviceByToken(householdId: string, tokenHash: string): Pro
   return row && fromRow(row);
 }
 
+const SEEN_EVERY_MS = 30_000;
+
 /** The device that writes, made on its first write; undefined where its id is another household's. */
 export async function noteDevice({ trx, householdId, rev }: Write, deviceId: string, name: string): Promise<Device | undefined> {
   const now = new Date();
   const row: Row | undefined = await trx("device").where({ id: deviceId }).first(...COLUMNS);
   if (row && row.household_id !== householdId) return undefined;
-  if (row) await trx("device").where({ id: deviceId }).update({ last_seen_at: now });
-  else await trx("device").insert({ id: deviceId, household_id: householdId, rev, created_at: now, name: name.slice(0, 120), last_seen_at: now });
+  if (row && now.getTime() - row.last_seen_at.getTime() > SEEN_EVERY_MS) await trx("device").where({ id: deviceId }).update({ last_seen_at: now });
+  if (!row) await trx("device").insert({ id: deviceId, household_id: householdId, rev, created_at: now, name: name.slice(0, 120), last_seen_at: now });
   return row ? fromRow(row) : { id: deviceId, name, personId: null, lastSeenMs: now.getTime() };
 }
 

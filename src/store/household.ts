@@ -26,17 +26,31 @@ export async function insertHousehold(knex: Knex, household: { id: string; name:
   await knex("household").insert({ id: household.id, name: household.name, rev: 0, created_at: household.createdAt });
 }
 
-/** The household that answers on loopback: the first one made. */
-export async function theHousehold(): Promise<Household | undefined> {
-  const row = await database()("household").orderBy([{ column: "created_at" }, { column: "id" }]).first("id", "name", "rev", "password_hash");
-  return row && { id: row.id, name: row.name, rev: Number(row.rev), passwordHash: row.password_hash ?? undefined };
+export interface HouseholdAndSettings { readonly household: Household; readonly settings: Settings }
+
+interface Row { id: string; name: string; rev: number | string; password_hash: string | null; setting: string | null; value: string | null }
+
+/** The household that answers, which is the first one made, with its settings; in one question, since every request asks it. */
+export async function theHousehold(): Promise<HouseholdAndSettings | undefined> {
+  const knex = database();
+  const rows: Row[] = await knex("household as h").leftJoin("setting as s", "s.household_id", "h.id")
+    .where("h.id", knex("household").orderBy([{ column: "created_at" }, { column: "id" }]).limit(1).select("id"))
+    .select("h.id", "h.name", "h.rev", "h.password_hash", "s.name as setting", "s.value");
+  const [row] = rows;
+  return row && {
+    household: { id: row.id, name: row.name, rev: Number(row.rev), passwordHash: row.password_hash ?? undefined },
+    settings: settingsOf(rows.flatMap(({ setting, value }) => (setting !== null && value !== null ? [{ name: setting, value }] : []))),
+  };
 }
 
-export async function readSettings(householdId: string): Promise<Settings> {
-  const rows: { name: string; value: string }[] = await database()("setting").where({ household_id: householdId }).select("name", "value");
+function settingsOf(rows: readonly { readonly name: string; readonly value: string }[]): Settings {
   const stored = Object.fromEntries(rows.map(({ name, value }) => [name, JSON.parse(value)])) as Partial<Settings>;
   const spoons = SPOON_SETS.includes(stored.spoons as SpoonSet) ? stored.spoons! : DEFAULTS.spoons;
   return { ...DEFAULTS, ...stored, spoons };
+}
+
+export async function readSettings(householdId: string): Promise<Settings> {
+  return settingsOf(await database()("setting").where({ household_id: householdId }).select("name", "value"));
 }
 
 export async function writeSettings({ trx, householdId, rev }: Write, settings: Partial<Settings>): Promise<void> {

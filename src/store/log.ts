@@ -18,7 +18,7 @@ export interface LogFilter {
 }
 
 /** How many different words a beginning may stand for. */
-const MOST_WORDS = 40;
+const MOST_WORDS = 24;
 
 /** Newest first, by keyset. A filter is a range of the index of terms; more of them are looked up in it one by one. */
 export async function listBatches(householdId: string, filter: LogFilter): Promise<BatchRow[]> {
@@ -29,30 +29,37 @@ export async function listBatches(householdId: string, filter: LogFilter): Promi
   ];
   if (sets.some((terms) => terms.length === 0)) return [];
   if (sets.length === 0) {
-    const rows: Row[] = await within(knex("batch").where({ household_id: householdId }).whereNull("removed_at"), filter, "id").select(...LIST);
+    const rows: Row[] = await within(knex(knex.raw("batch FORCE INDEX (batch_household_id_starts_at_id_index)")).where({ household_id: householdId }).whereNull("removed_at"), filter, "id").select(...LIST);
     return rows.map(fromRow);
   }
   const [first, ...others] = sets;
   // One short walk along the index for each word of the first filter; together they hold the page.
   const ids = new Map<string, number>();
-  for (const term of first) {
+  await Promise.all(first.map(async (term) => {
     const walk = knex("batch_term as t").where({ "t.household_id": householdId, "t.term": term });
     for (const terms of others) {
       walk.whereExists((also) => also.select(knex.raw("1")).from("batch_term as o").where("o.household_id", householdId).whereIn("o.term", terms).whereRaw("o.starts_at = t.starts_at").whereRaw("o.batch_id = t.batch_id"));
     }
     const found: { batch_id: string; starts_at: Date }[] = await within(walk, filter, "batch_id").select("batch_id", "starts_at");
     for (const row of found) ids.set(row.batch_id, row.starts_at.getTime());
-  }
+  }));
   const page = [...ids].sort(([a, x], [b, y]) => y - x || (a < b ? 1 : -1)).slice(0, filter.limit).map(([id]) => id);
   const rows: Row[] = await knex("batch").where({ household_id: householdId }).whereIn("id", page).select(...LIST);
   const byId = new Map(rows.map((row) => [row.id, fromRow(row)]));
   return page.flatMap((id) => byId.get(id) ?? []);
 }
 
-/** The terms of all words that begin so. */
+/** The terms of the words that begin so: from each, one step along the index to the next, past all its bowls. */
 async function wordsBeginning(knex: Knex, householdId: string, beginning: string): Promise<string[]> {
-  const term = termOf({ by: "word", value: beginning }).replace(/[\\%_]/g, "\\$&");
-  return knex("batch_term").where({ household_id: householdId }).andWhere("term", "like", `${term}%`).distinct("term").limit(MOST_WORDS).pluck("term");
+  const start = termOf({ by: "word", value: beginning });
+  const found: string[] = [];
+  for (let after = ""; found.length < MOST_WORDS; ) {
+    const next: { term: string } | undefined = await knex("batch_term").where({ household_id: householdId })
+      .andWhere("term", after ? ">" : ">=", after || start).orderBy("term").first("term");
+    if (!next?.term.startsWith(start)) break;
+    found.push((after = next.term));
+  }
+  return found;
 }
 
 /** The page of a query, in the order of the log. */

@@ -22,11 +22,10 @@ export async function inTransaction<T>(householdId: string, write: (w: Write) =>
   for (let attempt = 1; ; attempt++) {
     try {
       return await database().transaction(async (trx) => {
-        const row = await trx("household").where({ id: householdId }).forUpdate().first("rev");
-        if (!row) throw new Error("The household is not in the database.");
-        const rev = Number(row.rev) + 1;
-        await trx("household").where({ id: householdId }).update({ rev });
-        return write({ trx, householdId, rev });
+        // Takes the row's lock, bumps it and tells the new rev in one statement.
+        const [bumped] = await trx.raw("UPDATE household SET rev = LAST_INSERT_ID(rev + 1) WHERE id = ?", [householdId]);
+        if (bumped.affectedRows !== 1) throw new Error("The household is not in the database.");
+        return write({ trx, householdId, rev: Number(bumped.insertId) });
       });
     } catch (error) {
       const code = codeOf(error);

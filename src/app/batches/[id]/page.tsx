@@ -17,5 +17,5 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
     throw error;
   });
   const [heads, version] = await Promise.all([listHeads(household.id), read.batch.versionId ? findVersion(household.id, read.batch.versionId) : undefined]);
-  return <BatchView batch={read.batch} events={read.events} rev={household.rev} sheet={read.sheet} heads={heads.map(({ id, name }) => ({ id, name }))} blendId={version?.id} timeZone={settings.timeZone} nowMs={Date.now()} />;
+  return <BatchView batch={read.batch} eventsJson={JSON.stringify(read.events)} rev={household.rev} sheet={read.sheet} heads={heads.map(({ id, name }) => ({ id, name }))} blendId={version?.id} timeZone={settings.timeZone} nowMs={Date.now()} />;
 }
