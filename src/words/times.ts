@@ -1,10 +1,18 @@
 /** Clock times in the household's zone; `nowMs` decides what counts as today. */
-const part = (ms: number, timeZone: string, options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat("en-GB", { timeZone, ...options }).format(ms);
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+/** Making a format is a hundred times the work of using it, so each is made once. */
+function part(ms: number, timeZone: string, options: Intl.DateTimeFormatOptions, language = "en-GB"): string {
+  const key = `${language} ${timeZone} ${Object.entries(options).join()}`;
+  let format = formats.get(key);
+  if (!format) formats.set(key, (format = new Intl.DateTimeFormat(language, { timeZone, ...options })));
+  return format.format(ms);
+}
 const DAY_MS = 86_400_000;
 
 export const clockWords = (ms: number, timeZone: string): string => part(ms, timeZone, { hour: "2-digit", minute: "2-digit" });
 
-export const dateKey = (ms: number, timeZone: string): string => new Intl.DateTimeFormat("en-CA", { timeZone, year: "numeric", month: "2-digit", day: "2-digit" }).format(ms);
+export const dateKey = (ms: number, timeZone: string): string => part(ms, timeZone, { year: "numeric", month: "2-digit", day: "2-digit" }, "en-CA");
 
 /** "Sunday 4 October 2026". Put together here: browsers and servers differ in their commas. */
 export const dateWords = (ms: number, timeZone: string): string =>

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { PLAIN_HEAD } from "../head";
 import { computePaste, type PasteQuestion } from "../paste";
-import { checkPayload, foldBatch, restWindow, worksheet, type BatchEvent, type BatchPayload } from ".";
+import { checkPayload, foldBatch, packEvents, restWindow, unpackEvents, worksheet, type BatchEvent, type BatchPayload } from ".";
 
 const event = (id: number, payload: BatchPayload, change: Partial<BatchEvent> = {}): BatchEvent =>
   ({ id: `e${String(id).padStart(4, "0")}`, payload, deviceId: "d1", deviceSeq: id, revSeen: 1, atMs: 1000 + id, ...change });
@@ -20,6 +20,9 @@ describe("the fold", () => {
     fc.assert(fc.property(anyEvents.chain((events) => fc.tuple(fc.constant(events), fc.shuffledSubarray([...events, ...events], { minLength: events.length * 2 }))), ([events, shuffled]) => {
       expect(foldBatch(shuffled)).toEqual(foldBatch(events));
     }));
+  });
+  test("packed and unpacked, events are what they were", () => {
+    fc.assert(fc.property(anyEvents, (events) => { expect(unpackEvents(packEvents(events))).toEqual(events); }));
   });
   test("pours add up, and a withdrawn one counts for nothing", () => {
     const events = [event(1, { kind: "poured", ml: 100 }), event(2, { kind: "poured", ml: 30 }), event(3, { kind: "withdrawn", eventId: "e0002" })];

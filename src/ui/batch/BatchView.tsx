@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { useEffect, useMemo, useState } from "react";
-import { AGAIN, asMade, differs, MARKS, type BatchEvent, type Stage, type StepId, type Worksheet } from "@/core/batch";
+import { AGAIN, asMade, differs, MARKS, unpackEvents, type Stage, type StepId, type Worksheet } from "@/core/batch";
 import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
 import { computePaste, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
@@ -25,8 +25,8 @@ import { WhereItStands } from "./WhereItStands";
 
 interface BatchViewProps {
   readonly batch: StoredBatch;
-  /** The events as JSON: thousands of them reach the browser much faster as one text than as so many objects. */
-  readonly eventsJson: string;
+  /** Thousands of events reach the browser much faster as one text than as so many objects. */
+  readonly packedEvents: string;
   /** The household's rev when the events were read, or a little before. */
   readonly rev: number;
   readonly sheet: Worksheet;
@@ -43,8 +43,8 @@ const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; read
   pour: { stage: "mixed", press: "Mixed: the rest begins" }, apply: { stage: "onHead", press: "On the head, last section" }, rinse: { stage: "rinsed", press: "Rinsed" },
 };
 
-export function BatchView({ batch, eventsJson, rev, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
-  const [firstEvents] = useState((): readonly BatchEvent[] => JSON.parse(eventsJson));
+export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
+  const [firstEvents] = useState(() => unpackEvents(packedEvents));
   const { events, state, waiting, onlyHere, trouble, refused, happen } = useEvents(batch.id, firstEvents, rev);
   const [nowMs, setNowMs] = useState(firstNow);
   const [note, setNote] = useState("");

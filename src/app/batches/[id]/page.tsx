@@ -1,8 +1,7 @@
 import { notFound } from "next/navigation";
-import { readBatch } from "@/server/batches";
+import { packEvents, worksheet } from "@/core/batch";
 import { house, idIn } from "@/server/page";
-import { Refusal } from "@/server/refusal";
-import { findVersion } from "@/store/blends";
+import { findBatch, listEvents } from "@/store/batches";
 import { listHeads } from "@/store/heads";
 import { BatchView } from "@/ui/batch/BatchView";
 
@@ -12,10 +11,13 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const found = await house();
   if (!found) notFound();
   const { household, settings } = found;
-  const read = await readBatch(household.id, await idIn(params)).catch((error: unknown) => {
-    if (error instanceof Refusal) notFound();
-    throw error;
-  });
-  const [heads, version] = await Promise.all([listHeads(household.id), read.batch.versionId ? findVersion(household.id, read.batch.versionId) : undefined]);
-  return <BatchView batch={read.batch} eventsJson={JSON.stringify(read.events)} rev={household.rev} sheet={read.sheet} heads={heads.map(({ id, name }) => ({ id, name }))} blendId={version?.id} timeZone={settings.timeZone} nowMs={Date.now()} />;
+  const id = await idIn(params);
+  const [batch, events, heads] = await Promise.all([findBatch(household.id, id), listEvents(household.id, id), listHeads(household.id)]);
+  if (!batch) notFound();
+  return (
+    <BatchView
+      batch={batch} packedEvents={packEvents(events)} rev={household.rev} sheet={worksheet(batch.answer)} heads={heads.map(({ id: headId, name }) => ({ id: headId, name }))}
+      blendId={batch.blendId ?? undefined} timeZone={settings.timeZone} nowMs={Date.now()}
+    />
+  );
 }
