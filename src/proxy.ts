@@ -24,6 +24,10 @@ function policy(nonce: string): string {
 const refusal = (status: number, title: string) =>
   NextResponse.json({ type: "about:blank", title, status }, { status, headers: { "content-type": "application/problem+json; charset=utf-8", "cache-control": "no-store" } });
 
+/** How long an open door is taken to be open still; a locked one is asked about every time. */
+const OPEN_FOR_MS = 1000;
+let openUntilMs = 0;
+
 /**
  * The front door, before every page, route and file: foreign names are turned away, and where the house is locked a
  * stranger gets the door and nothing else. Routes and pages look once more themselves.
@@ -32,10 +36,11 @@ export async function proxy(request: NextRequest) {
   const { hostname: host } = URL.parse(`http://${request.headers.get("host") ?? ""}`) ?? { hostname: "" };
   if (!ownName(host)) return refusal(403, "This house does not answer to that name.");
   const { pathname } = request.nextUrl;
-  if (pathname !== DOOR) {
+  if (pathname !== DOOR && Date.now() >= openUntilMs) {
     const visitor = await visitorOf(request.headers).catch(() => undefined);
     const atHome = LOOPBACK.test(host);
     if (visitor === undefined && !atHome) return refusal(503, "The household’s book cannot be reached just now.");
+    if (visitor !== "stranger" && visitor && visitor.household.passwordHash === undefined) openUntilMs = Date.now() + OPEN_FOR_MS;
     if (visitor === "stranger") {
       const asksForPage = request.method === "GET" && (request.headers.get("accept") ?? "").includes("text/html") && !pathname.startsWith("/api/");
       return asksForPage ? NextResponse.redirect(new URL(DOOR, `http://${request.headers.get("host")}`), { status: 303, headers: { "cache-control": "no-store" } }) : refusal(401, "This house is locked. Come in with its password or a code, at /enter.");

@@ -18,7 +18,7 @@ export interface LogFilter {
 }
 
 /** How many different words a beginning may stand for. */
-const MOST_WORDS = 24;
+const MOST_WORDS = 16;
 
 /** Newest first, by keyset. A filter is a range of the index of terms; more of them are looked up in it one by one. */
 export async function listBatches(householdId: string, filter: LogFilter): Promise<BatchRow[]> {
