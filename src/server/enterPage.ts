@@ -19,7 +19,7 @@ function page(given: { readonly trouble?: string; readonly code?: string; readon
 @media (prefers-color-scheme:dark){:root{--ground:oklch(0.22 0.02 165);--ink:oklch(0.93 0.015 110);--press:oklch(0.82 0.085 265);--stop:oklch(0.77 0.12 28)}}
 body{margin:0;background:var(--ground);color:var(--ink);font:1.1rem/1.5 system-ui,sans-serif}main{max-width:26rem;margin:12vh auto;padding:0 1rem}h1{font-size:1.7rem;line-height:1.2}
 form{display:flex;flex-direction:column;gap:1rem}label{display:flex;flex-direction:column;gap:.25rem;font-weight:600;font-size:.95rem}
-input{font:inherit;min-height:2.75rem;padding:.25rem .5rem;border:1.5px solid var(--ink);border-radius:3px;background:transparent;color:inherit}
+input{font:inherit;font-weight:400;min-height:2.75rem;padding:.25rem .5rem;border:1.5px solid var(--ink);border-radius:3px;background:transparent;color:inherit}
 button{font:inherit;font-weight:600;min-height:3rem;border:0;border-radius:3px;background:var(--press);color:var(--ground)}.stop{color:var(--stop);font-weight:600}</style></head>
 <body><main><h1>This house is locked.</h1>${trouble ? `<p class="stop" role="alert">${escaped(trouble)}</p>` : "<p>Come in with a code from a device that is in already, or with the household’s password.</p>"}
 <form method="post" action="/enter"><label>Code<input name="code" autocomplete="one-time-code" autocapitalize="characters" maxlength="20" value="${escaped(code)}"></label>
