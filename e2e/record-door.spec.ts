@@ -5,6 +5,7 @@ import { PNG } from "pngjs";
 import { expect, test, type Browser, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { database } from "../src/store/connection";
+import { secondServer } from "./server";
 import { BODIES, idIn, type Ids } from "./samples";
 
 const PASSWORD = "nine steps to the ferry";
@@ -211,6 +212,21 @@ test("a changed password sends all others away, and it is taken away again only 
   await expect(home.getByText("The door is open, and the house answers on this machine only.")).toBeVisible();
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(200);
   await phone.context().close();
+});
+
+test("a book without a password answers nobody on the network, and one that is listened to there keeps its password", async ({ request }) => {
+  const server = await secondServer({ LISTEN_HOST: "0.0.0.0" });
+  await server.start();
+  try {
+    for (const path of ["/", "/log", "/icon.svg", "/api/v1/heads"]) expect((await request.get(server.base + path, { maxRedirects: 0 })).status(), path).toBe(401);
+    expect((await request.put(`${server.base}/api/v1/door/password`, { data: { password: "from a stranger" } })).status()).toBe(401);
+    await request.put("/api/v1/door/password", { data: { password: PASSWORD } });
+    expect((await request.get(`${server.base}/api/v1/heads`)).status()).toBe(200);
+    expect((await request.put(`${server.base}/api/v1/door/password`, { data: { current: PASSWORD } })).status()).toBe(409);
+    expect((await request.put("/api/v1/door/password", { data: { current: PASSWORD } })).status()).toBe(200);
+  } finally {
+    await server.kill();
+  }
 });
 
 test("the network needs a password", async ({ request }) => {

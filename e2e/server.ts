@@ -13,13 +13,14 @@ const freePort = (): Promise<number> => new Promise((done) => {
   const server = createServer().listen(0, "127.0.0.1", () => { const { port } = server.address() as AddressInfo; server.close(() => done(port)); });
 });
 
-export async function secondServer(): Promise<Server> {
+/** @param env settings of its own, as `./run` would give them */
+export async function secondServer(env: Readonly<Record<string, string>> = {}): Promise<Server> {
   const port = await freePort();
   const base = `http://127.0.0.1:${port}`;
   let child: ChildProcess | undefined;
   const answers = () => fetch(`${base}/api/v1/now`).then((answer) => answer.status < 500, () => false);
   const start = async () => {
-    child = spawn("node", ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)], { stdio: "ignore", detached: true });
+    child = spawn("node", ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)], { stdio: "ignore", detached: true, env: { ...process.env, ...env } });
     for (let i = 0; i < 200; i++) {
       if (await answers()) return;
       await new Promise((go) => setTimeout(go, 100));

@@ -9,7 +9,7 @@ import { listPersons, personIsHere } from "@/store/persons";
 import { inTransaction, type Write } from "@/store/transaction";
 import { notFound, Refusal, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
-import { deviceCookie, hashOf, newToken } from "./visitor";
+import { deviceCookie, hashOf, newToken, onNetwork } from "./visitor";
 
 const derive = promisify<string, Buffer, number, { N: number; r: number; p: number; maxmem: number }, Buffer>(scrypt);
 /** scrypt at 32 MB a guess. @source RFC 7914; cost as commonly advised for logins (from memory) */
@@ -60,7 +60,7 @@ async function guarded<T>(household: Household, look: () => Promise<T | undefine
 /** Lets a device in by the household's password or by a code of one that is in. Answers its cookie. */
 export async function enter(household: Household, given: { readonly password?: string; readonly code?: string; readonly name: string }): Promise<string> {
   const { passwordHash } = household;
-  if (passwordHash === undefined) throw new Refusal(409, "The door is open on this machine; nothing has to be said.");
+  if (passwordHash === undefined) throw new Refusal(409, "There is no password. Start ./run again on the machine itself.");
   const [id, token] = [randomUUID(), newToken()];
   const admit = async (write: Write, personId: string | null) => {
     await noteDevice(write, id, given.name);
@@ -84,6 +84,7 @@ export async function enter(household: Household, given: { readonly password?: s
 export async function changePassword(asked: Asked<PasswordInput>): Promise<Response> {
   const { household, deviceId, deviceName, input: { current, password } } = asked;
   const { passwordHash } = household;
+  if (password === undefined && onNetwork()) throw new Refusal(409, "The house answers on the network now. Turn that off, stop ./run and start it again; then the password can go.");
   if (passwordHash !== undefined) {
     if (current === undefined) throw unusable([{ field: "current", code: "required" }]);
     await guarded(household, async () => ((await passwordIs(current, passwordHash)) ? true : undefined));

@@ -29,6 +29,9 @@ function shown(headers: Headers): { id?: string; token?: string } {
   return { id: isUuid(id) ? id : undefined, token };
 }
 
+/** True where this copy was started to answer on more than this machine, as `./run` tells it. */
+export const onNetwork = (): boolean => (process.env.LISTEN_HOST ?? "127.0.0.1") !== "127.0.0.1";
+
 /**
  * Who asks; undefined where there is no household, "stranger" where its door is locked and the device has no session.
  * With an open door the server listens on this machine only, and every device is at home.
@@ -38,6 +41,8 @@ export async function visitorOf(headers: Headers): Promise<Visitor | "stranger" 
   if (!found) return undefined;
   const { household, settings } = found;
   const { id, token } = shown(headers);
+  // A book without a password that came in while the network was listened on is nobody's to read.
+  if (household.passwordHash === undefined && onNetwork()) return "stranger";
   if (household.passwordHash === undefined) return { household, settings, deviceId: id ?? randomUUID(), personId: null, fresh: id === undefined };
   const device = token ? await deviceByToken(household.id, hashOf(token)) : undefined;
   return device && device.id === id ? { household, settings, deviceId: device.id, personId: device.personId, fresh: false } : "stranger";
