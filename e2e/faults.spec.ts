@@ -10,7 +10,7 @@ async function drop(page: Page, name: string) {
 }
 
 test.describe("bad input: one clear line at its field, nothing lost", () => {
-  for (const [text, says] of [["-2", "This is too small"], ["9000", "This is too much"], ["two", "This wants a number"], ["", "This is missing"], ["<script>", "This wants a number"]] as const) {
+  for (const [text, says] of [["-2", "This is too small"], ["9000", "This is too much"], ["lots", "This wants a number"], ["", "This is missing"], ["<script>", "This wants a number"]] as const) {
     test(`an amount of “${text}”`, async ({ page }) => {
       await page.goto("/blend");
       await drop(page, "amla");

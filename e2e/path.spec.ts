@@ -292,6 +292,29 @@ test("the log by everything it can be looked through by, a head's marks through 
   await expect(page.getByRole("heading", { level: 1 })).toContainText("What did we do");
 });
 
+test("an amount written out is read, shown, and asked about where it can mean two things", async ({ page }) => {
+  await page.goto("/blend");
+  await drop(page, "amla");
+  await page.getByRole("button", { name: /^amla/ }).click();
+  await page.getByLabel("Parts").fill("2 heaped tsp");
+  await expect(page.getByRole("dialog").getByText("read as 2 heaped tsp")).toBeVisible();
+  await page.getByLabel("Parts").press("Enter");
+  await expect(page.getByLabel("Parts")).toHaveValue("2");
+  await expect(page.getByLabel("Measured in")).toHaveValue("tsp");
+  await expect(page.getByLabel("The spoon is")).toHaveValue("heaped");
+  await page.getByLabel("Parts").fill("3 t");
+  await expect(page.getByRole("dialog").getByText("Which one?")).toBeVisible();
+  await page.getByRole("button", { name: "3 tbsp" }).click();
+  await expect(page.getByLabel("Parts")).toHaveValue("3");
+  await expect(page.getByLabel("Measured in")).toHaveValue("tbsp");
+  await page.keyboard.press("Escape");
+  await drop(page, "honey");
+  await page.getByRole("button", { name: /^honey/ }).click();
+  await page.getByLabel("Amount").fill("¼ cup");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: /^honey/ })).toContainText("89 g");
+});
+
 test("a number says where it comes from", async ({ page }) => {
   await page.goto("/blend");
   await drop(page, "fenugreek");

@@ -3,3 +3,4 @@ export * from "./inSpoons";
 export * from "./units";
 export * from "./volumeMl";
 export * from "./parseCount";
+export * from "./parseAmount";

@@ -7,7 +7,7 @@ import { consistencyRange, countWords, gramWords, materialName, mlWords, problem
 import { UNIT_NAME } from "@/words/names";
 import { AddThing } from "../blend/AddThing";
 import { AmountFields, type DraftAmount } from "../blend/AmountFields";
-import { firstAmount, typed } from "../blend/document";
+import { firstAmount, readAmount } from "../blend/document";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 
@@ -94,7 +94,7 @@ function ReallySheet({ line, planned, onHappen }: { line: MadeLine; planned: Pas
 
 function AmountForm({ materialId, first, press, onDone }: { materialId: string; first: Pick<DraftAmount, "text" | "unit">; press: string; onDone: (amount: Measured) => void }) {
   const [draft, setDraft] = useState<DraftAmount>({ fill: "level", text: first.text, unit: first.unit });
-  const amount: Measured = { amount: typed(draft.text), unit: draft.unit, fill: draft.fill };
+  const amount: Measured = readAmount({ materialId, ...draft });
   const [problem] = checkAmount(amount, "", materialId);
   return (
     <form className="flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); if (!problem) onDone(amount); }}>

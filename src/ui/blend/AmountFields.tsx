@@ -1,8 +1,11 @@
 "use client";
 import type { Material } from "@/core/material";
-import { FILLS, UNITS, type Fill, type Unit } from "@/core/measure";
+import { FILLS, UNITS, type Fill, type TypedAmount, type Unit } from "@/core/measure";
+import { measuredWords } from "@/words/events";
 import { FILL_NAME, UNIT_NAME } from "@/words/names";
+import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
+import { readingOf, textOf } from "./document";
 
 /** An amount as it stands in a form: the number as typed. */
 export interface DraftAmount {
@@ -19,18 +22,28 @@ interface AmountFieldsProps {
   readonly onChange: (change: Partial<DraftAmount>) => void;
 }
 
+const typedWords = ({ count, unit, fill }: TypedAmount): string => measuredWords({ amount: count.value, unit, fill });
+
 /** How much of a thing, in what, and how full the spoon is; only the units that make sense for it. */
 export function AmountFields({ label, amount: { text, unit, fill }, material, problem, onChange }: AmountFieldsProps) {
+  const reading = material && readingOf(material.id, text);
+  const set = ({ count, unit: to, fill: how }: TypedAmount) => onChange({ text: textOf(count.value), unit: to, fill: how });
+  const settle = () => {
+    if (reading?.kind === "understood") set(reading.amount);
+    if (reading?.kind === "number") onChange({ text: textOf(reading.count) });
+  };
+  const hint = reading?.kind === "understood" ? `read as ${typedWords(reading.amount)}` : undefined;
   const isPowder = material?.family === "powder";
   const units = UNITS.filter((one) => (one === "piece" ? material?.pieceG : one === "drop" ? !isPowder : true));
   return (
     <>
       <div className="grid grid-cols-[6rem_1fr] gap-3">
-        <Field label={label} problem={problem}>{(a) => <input {...a} inputMode="decimal" value={text} onChange={(e) => onChange({ text: e.target.value })} />}</Field>
+        <Field label={label} problem={reading?.kind === "ask" ? "Which one?" : problem} hint={hint}>{(a) => <input {...a} value={text} onChange={(e) => onChange({ text: e.target.value })} onBlur={settle} onKeyDown={(e) => { if (e.key === "Enter") settle(); }} />}</Field>
         <Field label="Measured in">
           {(a) => <select {...a} value={unit} onChange={(e) => onChange({ unit: e.target.value as Unit })}>{units.map((one) => <option key={one} value={one}>{UNIT_NAME[one]}</option>)}</select>}
         </Field>
       </div>
+      {reading?.kind === "ask" && <div className="flex flex-wrap gap-2">{reading.choices.map((choice) => <Button key={choice.unit} onClick={() => set(choice)}>{typedWords(choice)}</Button>)}</div>}
       {isPowder && ["tsp", "tbsp", "cup"].includes(unit) && (
         <Field label="The spoon is">
           {(a) => <select {...a} value={fill} onChange={(e) => onChange({ fill: e.target.value as Fill })}>{FILLS.map((one) => <option key={one} value={one}>{FILL_NAME[one]}</option>)}</select>}

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
 import { computePaste } from "@/core/paste";
-import { blendOf, documentOf, edit, questionOf } from "./document";
+import { blendOf, documentOf, edit, questionOf, readAmount } from "./document";
 
 const start = (question: Parameters<typeof documentOf>[0] & { head: Parameters<typeof documentOf>[1]["head"] }) => documentOf(question, { name: "x", headId: null, head: question.head });
 
@@ -40,4 +40,15 @@ test("adding, changing and removing touch one line only", () => {
   const removed = edit(added, { do: "remove", key: added.lines[1].key });
   expect(removed.lines.map((line) => line.materialId)).toEqual(["amla", "rosemary-essential-oil"]);
   expect(edit(removed, { do: "add", materialId: "honey" }).lines.at(-1)!.key).toBeGreaterThan(removed.lines.at(-1)!.key);
+});
+
+test.each([
+  ["2", { amount: 2, unit: "tbsp" }], ["2 cups", { amount: 2, unit: "cup" }], ["62g", { amount: 62, unit: "g" }], ["1 heaped tsp", { amount: 1, unit: "tsp", fill: "heaped" }], ["two", { amount: 2, unit: "tbsp" }],
+])("an amount written as %j", (text, read) => {
+  expect(readAmount({ materialId: "amla", text, unit: "tbsp", fill: "level" })).toMatchObject(read);
+});
+
+test("an amount that can mean two things, or nothing, is no number yet", () => {
+  for (const text of ["3 t", "lots"]) expect(readAmount({ materialId: "amla", text, unit: "tbsp", fill: "level" }).amount).toBeNaN();
+  expect(readAmount({ materialId: "amla", text: "", unit: "tbsp", fill: "level" }).amount).toBeUndefined();
 });

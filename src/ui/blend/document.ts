@@ -1,7 +1,7 @@
 import { PLAIN_HEAD, type Head, type PurposeId } from "@/core/head";
 import { findMaterial } from "@/core/material";
-import { parseCount, type Fill, type SpoonSet, type Unit } from "@/core/measure";
-import type { Blend, PasteQuestion, Role, Sizing, TargetWord } from "@/core/paste";
+import { parseAmount, parseCount, type AmountReading, type Fill, type SpoonSet, type Unit } from "@/core/measure";
+import type { Blend, BlendLine, PasteQuestion, Role, Sizing, TargetWord } from "@/core/paste";
 
 /** A line as it stands in the form: the amount as typed. */
 export interface DraftLine {
@@ -43,7 +43,7 @@ export interface BlendDocument {
 }
 
 /** A number as one would type it; never with an exponent. */
-const textOf = (value: number): string => String(Number(value.toFixed(6)));
+export const textOf = (value: number): string => String(Number(value.toFixed(6)));
 
 export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
   return {
@@ -58,6 +58,17 @@ export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
 /** What was typed as a number: missing stays missing, nonsense becomes NaN, which the core refuses at its field. */
 export const typed = (text: string): number => (text.trim() === "" ? (undefined as unknown as number) : (parseCount(text) ?? NaN));
 
+/** An amount as it stands in the form: typed as a number beside its unit, or written out, as in "2 heaped tbsp". */
+export function readAmount({ materialId, text, unit, fill }: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">): Pick<BlendLine, "amount" | "unit" | "fill"> {
+  const reading = readingOf(materialId, text);
+  if (reading?.kind === "understood") return { amount: reading.amount.count.value, unit: reading.amount.unit, fill: reading.amount.fill };
+  return { amount: reading?.kind === "number" ? reading.count : typed(text), unit, fill };
+}
+
+/** How what was written out is understood; undefined where it is only a number. */
+export const readingOf = (materialId: string, text: string): AmountReading | undefined =>
+  /\p{L}/u.test(text) ? parseAmount(text, findMaterial(materialId)?.family !== "powder") : undefined;
+
 export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead): Head {
   return {
     ...hair,
@@ -71,7 +82,7 @@ export function blendOf(doc: BlendDocument): Blend {
   return {
     purpose: doc.purpose,
     ...(doc.purpose === "rootsOnly" ? { roots: { months: typed(doc.rootMonthsText), share: typed(doc.rootShareText) / 100 } } : {}),
-    lines: doc.lines.map(({ materialId, role, text, unit, fill }) => ({ materialId, role, amount: typed(text), unit, fill })),
+    lines: doc.lines.map((line) => ({ materialId: line.materialId, role: line.role, ...readAmount(line) })),
     liquid: { materialId: doc.liquidId, tempC: typed(doc.liquidTempText), ...(doc.liquidMlText.trim() ? { amountMl: typed(doc.liquidMlText) } : {}) },
     target: typeof doc.target === "number" ? { yieldPa: doc.target } : { word: doc.target },
     kitchenTempC: typed(doc.kitchenText),
