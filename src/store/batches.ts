@@ -176,7 +176,11 @@ export async function eventsOf(householdId: string, batchIds: readonly string[])
   const rows: (EventRow & { batch_id: string; person_id: string | null; device_clock: Date })[] =
     await database()("batch_event").where({ household_id: householdId }).whereIn("batch_id", [...batchIds]).orderBy(["batch_id", "rev_seen", "device_id", "device_seq", "id"]).select(...EVENT, "batch_id", "person_id", "device_clock");
   const found = new Map<string, (BatchEvent & { personId: string | null; deviceClockMs: number })[]>();
-  for (const row of rows) found.set(row.batch_id, [...(found.get(row.batch_id) ?? []), { ...eventFromRow(row), personId: row.person_id, deviceClockMs: row.device_clock.getTime() }]);
+  for (const row of rows) {
+    const own = found.get(row.batch_id) ?? [];
+    if (own.length === 0) found.set(row.batch_id, own);
+    own.push({ ...eventFromRow(row), personId: row.person_id, deviceClockMs: row.device_clock.getTime() });
+  }
   return found;
 }
 

@@ -8,7 +8,7 @@ export interface Stay {
 }
 
 /** How far ahead a moved bowl is followed, h; a frozen one would never end. */
-export const FOLLOWED_H = 24 * 45;
+const FOLLOWED_H = 24 * 45;
 /** Steps while its warmth changes, and once it has that of its place. */
 const STEP_H = 1 / 20;
 const SETTLED_STEP_H = 1 / 4;

@@ -1,8 +1,7 @@
-import { listVersions, type PastVersion } from "@/store/blends";
+import { listBlendNames, listVersions, type PastVersion } from "@/store/blends";
 import { batchesAfter, eventsOf, findBatchWhole, type ExportedBatch } from "@/store/batches";
 import { deviceNames } from "@/store/devices";
 import { headsForExport } from "@/store/heads";
-import { listBlendNames } from "@/store/blends";
 import type { Household, Settings } from "@/store/household";
 import { personsForExport } from "@/store/persons";
 import { notFound } from "../refusal";
