@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { AGES, CUTS, LANDMARKS, PURPOSES, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head } from "@/core/head";
-import { CATALOGUE, type Material } from "@/core/material";
+import { CATALOGUE, NOT_IN_A_PASTE, type Material } from "@/core/material";
 import { FILLS, SPOON_SETS } from "@/core/measure";
 import { SIZINGS, TARGETS, type BlendLine, type PasteQuestion } from "@/core/paste";
 
 
 /** Random bowls for the laws; used by tests only. */
-const ofFamily = (...families: Material["family"][]) => CATALOGUE.filter((m) => families.includes(m.family)).map((m) => m.id);
+const those = (are: (material: Material) => boolean) => CATALOGUE.filter((m) => !NOT_IN_A_PASTE.includes(m.form) && are(m)).map((m) => m.id);
 
 export const anyHead: fc.Arbitrary<Head> = fc.record({
   longest: fc.oneof(fc.record({ cm: fc.double({ min: 1, max: 200, noNaN: true }) }), fc.record({ landmark: fc.constantFrom(...LANDMARKS) })),
@@ -18,11 +18,11 @@ export const anyHead: fc.Arbitrary<Head> = fc.record({
 });
 
 const powderLine: fc.Arbitrary<BlendLine> = fc.record({
-  materialId: fc.constantFrom(...ofFamily("powder")), role: fc.constant("part" as const),
+  materialId: fc.constantFrom(...those((m) => m.form === "powder")), role: fc.constant("part" as const),
   amount: fc.double({ min: 0.5, max: 12, noNaN: true }), unit: fc.constantFrom("tsp" as const, "tbsp" as const), fill: fc.constantFrom(...FILLS),
 });
 const wetLine: fc.Arbitrary<BlendLine> = fc.record({
-  materialId: fc.constantFrom(...ofFamily("wet", "acid", "oil")), role: fc.constant("fixed" as const),
+  materialId: fc.constantFrom(...those((m) => m.form !== "powder" && m.family !== "essentialOil")), role: fc.constant("fixed" as const),
   amount: fc.double({ min: 1, max: 80, noNaN: true }), unit: fc.constant("g" as const), fill: fc.constant("level" as const),
 });
 

@@ -1,4 +1,5 @@
 import { findMaterial } from "@/core/material";
+import { isOwnId, nameInId } from "@/core/shelf";
 import type { Age, Cut, Landmark, PurposeId, Shade, StrandCount, StrandSize } from "@/core/head";
 import type { Fill, SpoonSet, Unit } from "@/core/measure";
 import type { ConsistencyWord, MixingWord, Sizing } from "@/core/paste";
@@ -46,7 +47,7 @@ export const STEP_NAME: Readonly<Record<StepId, string>> = {
   rest: "Rest", check: "Look again", hair: "Hair ready", apply: "Put it on", leaveOn: "Leave on", rinse: "Rinse", clear: "Clear away",
 };
 
-export const materialName = (id: string): string => findMaterial(id)?.names[0].text ?? id;
+export const materialName = (id: string): string => findMaterial(id)?.names[0].text ?? (isOwnId(id) ? nameInId(id) : id);
 
 /** Temperature of a liquid in words. */
 export function warmthWord(tempC: number): string {

@@ -1,5 +1,5 @@
 import type { Figure, Source } from "@/core/figure";
-import type { Material } from "@/core/material";
+import { HEAPS, type Material } from "@/core/material";
 
 /** "published: IFCT 2017 G026", "estimate", "common practice, calibrated: …". */
 export function sourceWords(source: Source): string {
@@ -17,7 +17,7 @@ export function figureRows(material: Material): { readonly what: string; readonl
   const { water, oil, bulkDensityGPerMl, holding, pieceG, soak } = material;
   const row = (what: string, figure: Figure, unit: string, digits: number, scale = 1) => ({ what, is: `${withRange(figure, digits, scale)} ${unit}`, source: sourceWords(figure.source) });
   return [
-    row(material.family === "powder" ? "a level spoon of it" : "weighs", bulkDensityGPerMl, "g a ml", 2),
+    row(HEAPS.includes(material.form) ? "a level spoon of it" : "weighs", bulkDensityGPerMl, "g a ml", 2),
     ...(holding.kind === "perGram" ? [row("keeps from flowing", holding.mlPerG, "ml a gram", 2)] : []),
     ...(holding.kind === "ownStiffness" ? [row("by itself as stiff as", holding.yieldPa, "Pa", 0)] : []),
     row("water in it", water, "%", 1, 100),

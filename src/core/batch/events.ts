@@ -1,6 +1,6 @@
 import { checkNumber } from "../checkNumber";
 import { LIMITS } from "../limits";
-import { findMaterial } from "../material";
+import { findMaterial, type Lookup } from "../material";
 import type { Fill, Unit } from "../measure";
 import { checkAmount, WORDS, type MixingWord } from "../paste";
 import type { Problem } from "../problem";
@@ -72,13 +72,13 @@ const FIELDS: Readonly<Record<BatchPayload["kind"], readonly string[]>> = {
 };
 
 /** Every problem with a payload of an unknown client. */
-export function checkPayload(payload: BatchPayload, field = "payload"): Problem[] {
+export function checkPayload(payload: BatchPayload, field = "payload", find: Lookup = findMaterial): Problem[] {
   if (typeof payload.kind !== "string" || !Object.hasOwn(FIELDS, payload.kind)) return [{ field: `${field}.kind`, code: "unknownChoice" }];
   const strange = Object.keys(payload).find((key) => key !== "kind" && !FIELDS[payload.kind].includes(key));
-  return strange === undefined ? checkContent(payload, field) : [{ field: `${field}.${strange}`, code: "unknownField" }];
+  return strange === undefined ? checkContent(payload, field, find) : [{ field: `${field}.${strange}`, code: "unknownField" }];
 }
 
-function checkContent(payload: BatchPayload, field: string): Problem[] {
+function checkContent(payload: BatchPayload, field: string, find: Lookup): Problem[] {
   const among = (name: string, value: unknown, list: readonly unknown[]): Problem[] =>
     list.includes(value) ? [] : [{ field: `${field}.${name}`, code: "unknownChoice" }];
   switch (payload.kind) {
@@ -90,7 +90,7 @@ function checkContent(payload: BatchPayload, field: string): Problem[] {
     }
     case "measured": return [...lineNumber(payload.line, field), ...checkAmount(payload, field)];
     case "heaped": return [...lineNumber(payload.line, field), ...among("unit", payload.unit, SPOONS)];
-    case "added": return [...(findMaterial(payload.materialId) ? [] : [{ field: `${field}.materialId`, code: "unknownMaterial" } as const]), ...checkAmount(payload, field, payload.materialId)];
+    case "added": return [...(find(payload.materialId) ? [] : [{ field: `${field}.materialId`, code: "unknownMaterial" } as const]), ...checkAmount(payload, field, payload.materialId, find)];
     case "moved": return among("place", payload.place, PLACES);
     case "said": return among("word", payload.word, [...WORDS, "right"]);
     case "reached": return among("stage", payload.stage, STAGES);

@@ -1,4 +1,4 @@
-import { findMaterial } from "../material";
+import { findMaterial, phaseOf, type Phase } from "../material";
 import type { PasteAnswer } from "../paste";
 import type { StepId } from "./events";
 
@@ -29,11 +29,10 @@ const MINUTES = { gather: 10, dry: 5, wet: 5, firstPour: 3, pour: 7, oil: 2, che
  * @source common practice, from what is in the bowl; straining and oil order by other schools come with the mixing view
  */
 export function worksheet(answer: PasteAnswer): Worksheet {
-  const family = answer.lines.map((line) => findMaterial(line.materialId)?.family);
-  const linesOf = (...families: (string | undefined)[]) => family.flatMap((f, i) => (families.includes(f) ? [i] : []));
-  const dry = linesOf("powder");
-  const wet = linesOf("wet", "acid", "water");
-  const oil = linesOf("oil", "essentialOil");
+  // Bowls saved before the shelf had their phases in the tables alone.
+  const phases = answer.lines.map((line): Phase | undefined => { const material = findMaterial(line.materialId); return (line.phase as Phase | undefined) ?? (material && phaseOf(material)); });
+  const linesOf = (phase: Phase) => phases.flatMap((one, i) => (one === phase ? [i] : []));
+  const [dry, wet, oil] = [linesOf("dry"), linesOf("wet"), linesOf("oil")];
 
   const steps: WorkStep[] = [];
   let clock = 0;

@@ -31,7 +31,7 @@ export interface CautionRule {
 const PRACTICE: Source = { kind: "practice" };
 const memory = (name: string): Source => ({ kind: "published", name, fromMemory: true });
 const LIGHT: readonly Shade[] = ["blond", "grey", "bleached"];
-const STAINERS: readonly Tag[] = ["dye", "stainsRed", "stainsYellow"];
+const STAINERS: readonly Tag[] = ["dye", "stainsRed", "stainsYellow", "stainsBlue"];
 
 /** Data, not branches: adding a caution is a row here and a sentence in `words/`. */
 export const CAUTION_RULES: readonly CautionRule[] = [
@@ -49,6 +49,8 @@ export const CAUTION_RULES: readonly CautionRule[] = [
   { id: "stainsLightHair", level: "care", when: [{ tags: STAINERS, shades: LIGHT }, { tags: STAINERS, greyFrom: 0.1 }], source: PRACTICE },
   { id: "essentialOil", level: "care", when: [{ tags: ["essentialOil"] }], source: PRACTICE },
   { id: "eyes", level: "care", when: [{ tags: ["saponin", "acid"] }], source: PRACTICE },
+  { id: "irritant", level: "care", when: [{ tags: ["irritant"] }], source: PRACTICE },
+  { id: "indigo", level: "note", when: [{ tags: ["indigo"] }], source: PRACTICE },
   { id: "aloeLatex", level: "note", when: [{ tags: ["aloe"] }], source: PRACTICE },
   { id: "perishable", level: "note", when: [{ tags: ["dairy", "egg", "fruit", "fresh"] }], source: memory("USDA FSIS: two hours out, one above 32 °C") },
   { id: "hotDayPerishable", level: "care", when: [{ tags: ["dairy", "egg", "fruit", "fresh"], kitchenFromC: 32 }], source: memory("USDA FSIS") },

@@ -2,3 +2,4 @@ export * from "./catalogue";
 export * from "./massG";
 export * from "./material";
 export * from "./solids";
+export * from "./forms";

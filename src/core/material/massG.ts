@@ -1,6 +1,6 @@
 import { type Figure, type Uncertain } from "../figure";
-import { DROP_ML, FILL_FACTOR, volumeMl, type Fill, type SpoonSet, type Unit } from "../measure";
-import type { Material } from "./material";
+import { DROP_ML, FILL_FACTOR, volumeMl, type Fill, type Spoons, type Unit } from "../measure";
+import { HEAPS, type Material } from "./material";
 
 /** A kitchen scale reads to the gram. */
 const SCALE_G = 1;
@@ -10,7 +10,7 @@ const SCALE_G = 1;
  * unit makes no sense for it (pieces of a powder). Half-widths of density, fill and drop are added in quadrature.
  * A small thing on a scale is uncertain by at most half of itself.
  */
-export function massG(material: Material, count: number, unit: Unit, fill: Fill, spoons: SpoonSet): Uncertain | undefined {
+export function massG(material: Material, count: number, unit: Unit, fill: Fill, spoons: Spoons): Uncertain | undefined {
   if (unit === "g") {
     const error = Math.min(SCALE_G, count / 2);
     return { value: count, low: count - error, high: count + error };
@@ -23,7 +23,7 @@ export function massG(material: Material, count: number, unit: Unit, fill: Fill,
   if (ml === undefined) return undefined;
   const parts: Figure[] = [material.bulkDensityGPerMl];
   if (unit === "drop") parts.push(DROP_ML);
-  else if (material.family === "powder" && unit !== "ml") parts.push(FILL_FACTOR[fill]);
+  else if (HEAPS.includes(material.form) && unit !== "ml") parts.push(FILL_FACTOR[fill]);
   const value = parts.reduce((product, part) => product * (part === DROP_ML ? 1 : part.value), ml);
   const spread = (end: "low" | "high") => Math.sqrt(parts.reduce((sum, part) => sum + (part[end] / part.value - 1) ** 2, 0));
   return { value, low: value * (1 - spread("low")), high: value * (1 + spread("high")) };

@@ -1,12 +1,26 @@
 import type { Figure } from "../figure";
 
-export const FAMILIES = ["powder", "wet", "oil", "essentialOil", "acid", "water"] as const;
+/** What a thing is. One catalogue file each. */
+export const FAMILIES = ["leaf", "fruit", "seed", "root", "flower", "clay", "base", "acid", "oil", "essentialOil", "water", "lotionPart", "mixture"] as const;
 export type Family = (typeof FAMILIES)[number];
+
+/** How it comes. `soft` has a body of its own: curd, gel, mashed fruit. */
+export const FORMS = ["powder", "whole", "fresh", "soft", "liquid", "butter", "flakes", "crystals"] as const;
+export type Form = (typeof FORMS)[number];
+
+/** Forms that a spoon can heap. */
+export const HEAPS: readonly Form[] = ["powder", "whole", "flakes", "crystals"];
+/** Forms that are brewed, ground or melted before they go in a paste. */
+export const NOT_IN_A_PASTE: readonly Form[] = ["whole", "fresh", "flakes"];
+
+/** What makers use a thing for; what it can stand in for. */
+export const JOBS = ["colour", "scalp", "flakes", "condition", "slip", "protein", "moisture", "wash", "oilControl", "soften", "acid", "scent", "thicken", "liquid", "emulsify", "preserve", "shine"] as const;
+export type Job = (typeof JOBS)[number];
 
 /** Properties that cautions and schedules read. A material carries as many as are true of it. */
 export const TAGS = [
-  "dye", "dust", "stainsRed", "stainsYellow", "dairy", "egg", "fruit", "fresh", "oil", "essentialOil", "acid",
-  "tea", "drying", "protein", "clay", "slip", "honey", "saponin", "nut", "aloe",
+  "dye", "indigo", "cassia", "dust", "stainsRed", "stainsYellow", "stainsBlue", "dairy", "egg", "fruit", "fresh", "oil", "essentialOil", "acid",
+  "tea", "drying", "protein", "clay", "slip", "honey", "saponin", "nut", "aloe", "irritant",
 ] as const;
 export type Tag = (typeof TAGS)[number];
 
@@ -22,13 +36,23 @@ export type Holding =
   | { readonly kind: "ownStiffness"; readonly yieldPa: Figure }
   | { readonly kind: "none" };
 
-/** One thing that goes in a bowl. Mass fractions: water + oil + dissolving + other solids = 1. */
+/** One thing of the trade. Mass fractions: water + oil + dissolving + other solids = 1. */
 export interface Material {
   readonly id: string;
+  /** The jar whose measured figures these are; undefined for the tables' and for things in general. */
+  readonly jarId?: string;
   readonly family: Family;
+  readonly form: Form;
   readonly names: readonly [MaterialName, ...MaterialName[]];
+  /** Its name on a cosmetic's list of ingredients (from memory). */
+  readonly inci?: string;
+  /** Materials with the same plant are one herb in several forms, and convert by what is dry in them. */
+  readonly plant?: string;
+  readonly jobs: readonly Job[];
   /** What makers use it for, in careful words. */
   readonly use: string;
+  /** What it gets mistaken for, and how to tell. */
+  readonly notToConfuse?: string;
   readonly water: Figure;
   readonly oil: Figure;
   readonly dissolving: Figure;
@@ -47,3 +71,12 @@ export interface Material {
   /** May be the liquid that makes up the rest. */
   readonly makesUp?: true;
 }
+
+/** When a thing goes in a bowl: with the dry things, with the wet ones, or last, on top. */
+export const PHASES = ["dry", "wet", "oil"] as const;
+export type Phase = (typeof PHASES)[number];
+export const phaseOf = ({ family, form }: Pick<Material, "family" | "form">): Phase =>
+  family === "oil" || family === "essentialOil" ? "oil" : form === "powder" ? "dry" : "wet";
+
+/** Finds a material, or the maker's own jar of it; undefined where there is none. */
+export type Lookup = (materialId: string, jarId?: string) => Material | undefined;

@@ -1,3 +1,4 @@
+export * from "./checkSpoons";
 export * from "./fill";
 export * from "./inSpoons";
 export * from "./units";

@@ -1,5 +1,6 @@
 import type { Head, PurposeId, Roots } from "../head";
-import type { Fill, SpoonSet, Unit } from "../measure";
+import { findMaterial, type Lookup, type Material } from "../material";
+import type { Fill, Spoons, Unit } from "../measure";
 import type { TargetWord } from "./target";
 
 /** `part` lines keep their proportions and are scaled to the head; `fixed` lines go in as they stand. */
@@ -12,6 +13,8 @@ export type Sizing = (typeof SIZINGS)[number];
 
 export interface BlendLine {
   readonly materialId: string;
+  /** The jar it comes from; undefined is whichever jar of it is in use, or the tables where there is none. */
+  readonly jarId?: string;
   readonly role: Role;
   readonly amount: number;
   readonly unit: Unit;
@@ -23,7 +26,7 @@ export interface Blend {
   readonly purpose: PurposeId;
   readonly roots?: Roots;
   readonly lines: readonly BlendLine[];
-  readonly liquid: { readonly materialId: string; readonly tempC: number; /** fixed instead of solved */ readonly amountMl?: number };
+  readonly liquid: { readonly materialId: string; readonly jarId?: string; readonly tempC: number; /** fixed instead of solved */ readonly amountMl?: number };
   readonly target: { readonly word: TargetWord } | { readonly yieldPa: number };
   readonly kitchenTempC: number;
   /** Minutes between mixing and putting it on; herb pastes default to their soak, dyes to their peak. */
@@ -33,5 +36,11 @@ export interface Blend {
 
 export interface PasteQuestion extends Blend {
   readonly head: Head;
-  readonly spoons: SpoonSet;
+  readonly spoons: Spoons;
+  /** The household's own figures that this bowl uses: things of its own, and jars that were measured. */
+  readonly own?: readonly Material[];
 }
+
+/** Finds what a bowl is made of: the jar first, then things of the household's own, then the tables. */
+export const lookupIn = ({ own = [] }: Pick<PasteQuestion, "own">): Lookup => own.length === 0 ? findMaterial : (id, jarId) =>
+  (jarId === undefined ? undefined : own.find((one) => one.id === id && one.jarId === jarId)) ?? own.find((one) => one.id === id && one.jarId === undefined) ?? findMaterial(id);

@@ -1,10 +1,10 @@
 import { checkNumber } from "../checkNumber";
 import { checkHead, PURPOSES } from "../head";
 import { LIMITS, type LimitName } from "../limits";
-import { findMaterial } from "../material";
-import { FILLS, SPOON_SETS, UNITS, type Unit } from "../measure";
+import { findMaterial, HEAPS, NOT_IN_A_PASTE, phaseOf, type Lookup } from "../material";
+import { checkSpoons, FILLS, UNITS, type Unit } from "../measure";
 import type { Problem } from "../problem";
-import { ROLES, SIZINGS, type Blend, type BlendLine, type PasteQuestion } from "./blend";
+import { lookupIn, ROLES, SIZINGS, type Blend, type BlendLine, type PasteQuestion } from "./blend";
 import { TARGETS } from "./target";
 
 const AMOUNT_LIMIT: Readonly<Record<Unit, LimitName>> = {
@@ -15,28 +15,30 @@ const AMOUNT_LIMIT: Readonly<Record<Unit, LimitName>> = {
  * Every problem with an amount as it was measured. With a material, also with measuring that material so.
  * @param materialId of what is measured; undefined where only the amount itself is known
  */
-export function checkAmount({ amount, unit, fill }: Pick<BlendLine, "amount" | "unit" | "fill">, field: string, materialId?: string): Problem[] {
+export function checkAmount({ amount, unit, fill }: Pick<BlendLine, "amount" | "unit" | "fill">, field: string, materialId?: string, find: Lookup = findMaterial): Problem[] {
   const problems: (Problem | undefined)[] = [];
-  const material = materialId === undefined ? undefined : findMaterial(materialId);
+  const material = materialId === undefined ? undefined : find(materialId);
   if (!FILLS.includes(fill)) problems.push({ field: `${field}.fill`, code: "unknownChoice" });
   if (!UNITS.includes(unit)) problems.push({ field: `${field}.unit`, code: "unknownChoice" });
   else {
     problems.push(checkNumber(`${field}.amount`, amount, AMOUNT_LIMIT[unit]));
     if (unit === "piece" && material && !material.pieceG) problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
-    if (unit === "drop" && material?.family === "powder") problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
+    if (unit === "drop" && material && HEAPS.includes(material.form)) problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
   }
   return problems.filter((problem) => problem !== undefined);
 }
 
-function checkLine(line: BlendLine, field: string): Problem[] {
+function checkLine(line: BlendLine, field: string, find: Lookup): Problem[] {
   const problems: Problem[] = [];
-  if (!findMaterial(line.materialId)) problems.push({ field: `${field}.materialId`, code: "unknownMaterial" });
+  const material = find(line.materialId);
+  if (!material) problems.push({ field: `${field}.materialId`, code: "unknownMaterial" });
+  else if (NOT_IN_A_PASTE.includes(material.form)) problems.push({ field: `${field}.materialId`, code: material.form === "flakes" ? "meltFirst" : "grindFirst" });
   if (!ROLES.includes(line.role)) problems.push({ field: `${field}.role`, code: "unknownChoice" });
-  return [...problems, ...checkAmount(line, field, line.materialId)];
+  return [...problems, ...checkAmount(line, field, line.materialId, find)];
 }
 
 /** Every problem with a blend by itself. */
-export function checkBlend(blend: Blend, field = ""): Problem[] {
+export function checkBlend(blend: Blend, field = "", find: Lookup = findMaterial): Problem[] {
   const at = (name: string) => (field ? `${field}.${name}` : name);
   const problems: (Problem | undefined)[] = [];
   if (!PURPOSES.includes(blend.purpose)) problems.push({ field: at("purpose"), code: "unknownChoice" });
@@ -46,14 +48,14 @@ export function checkBlend(blend: Blend, field = ""): Problem[] {
     problems.push(checkNumber(at("roots.share"), blend.roots.share, "rootShare"));
   }
   if (blend.lines.length > LIMITS.lineCount.max) problems.push({ field: at("lines"), code: "tooMany", detail: { max: LIMITS.lineCount.max } });
-  else blend.lines.forEach((line, i) => problems.push(...checkLine(line, at(`lines.${i}`))));
-  const families = blend.lines.map((line) => findMaterial(line.materialId)?.family);
-  if (families.length > 0 && families.every((family) => family === "oil" || family === "essentialOil")) {
+  else blend.lines.forEach((line, i) => problems.push(...checkLine(line, at(`lines.${i}`), find)));
+  const phases = blend.lines.map((line) => { const material = find(line.materialId); return material && phaseOf(material); });
+  if (phases.length > 0 && phases.every((phase) => phase === "oil")) {
     problems.push({ field: at("lines"), code: "oilAlone" });
-  } else if (!families.includes("powder")) problems.push({ field: at("lines"), code: "noPowder" });
+  } else if (!phases.includes("dry")) problems.push({ field: at("lines"), code: "noPowder" });
   else if (!blend.lines.some((line) => line.role === "part")) problems.push({ field: at("lines"), code: "noPowder" });
 
-  const liquid = findMaterial(blend.liquid.materialId);
+  const liquid = find(blend.liquid.materialId);
   if (!liquid) problems.push({ field: at("liquid.materialId"), code: "unknownMaterial" });
   else if (!liquid.makesUp) problems.push({ field: at("liquid.materialId"), code: "notALiquid" });
   problems.push(checkNumber(at("liquid.tempC"), blend.liquid.tempC, "liquidTempC"));
@@ -67,7 +69,5 @@ export function checkBlend(blend: Blend, field = ""): Problem[] {
 
 /** Every problem with a question: its blend, its head, its spoons. */
 export function checkQuestion(question: PasteQuestion): Problem[] {
-  const problems = [...checkBlend(question), ...checkHead(question.head)];
-  if (!SPOON_SETS.includes(question.spoons)) problems.push({ field: "spoons", code: "unknownChoice" });
-  return problems;
+  return [...checkBlend(question, "", lookupIn(question)), ...checkHead(question.head), ...checkSpoons(question.spoons)];
 }

@@ -23,8 +23,8 @@ function keyed(lines: readonly BlendLine[]): Map<string, BlendLine> {
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
-const sameLine = (a: BlendLine, b: BlendLine): boolean => a.role === b.role && a.amount === b.amount && a.unit === b.unit && a.fill === b.fill;
-const sameLiquid = (a: Blend["liquid"], b: Blend["liquid"]): boolean => a.materialId === b.materialId && a.tempC === b.tempC && a.amountMl === b.amountMl;
+const sameLine = (a: BlendLine, b: BlendLine): boolean => a.role === b.role && a.amount === b.amount && a.unit === b.unit && a.fill === b.fill && a.jarId === b.jarId;
+const sameLiquid = (a: Blend["liquid"], b: Blend["liquid"]): boolean => a.materialId === b.materialId && a.tempC === b.tempC && a.amountMl === b.amountMl && a.jarId === b.jarId;
 
 /** Everything that differs between two versions; nothing where they make the same bowl. The order of lines does not count. */
 export function compareBlends(from: Blend, to: Blend): BlendChange[] {

@@ -1,10 +1,10 @@
 import { cautionsFor, type Caution } from "../caution";
 import { bandOf, scaleBand, type Band } from "../figure";
 import { LEFT_IN_BOWL, PURPOSE, sectionCount, type Coverage } from "../head";
-import { inSpoons, type SpoonAmount, type SpoonSet, type Unit } from "../measure";
+import { inSpoons, type SpoonAmount, type Spoons, type Unit } from "../measure";
 import { ok, refuse, type Result } from "../problem";
 import type { RestPlan } from "../rest";
-import type { Material } from "../material";
+import { phaseOf, type Material, type Phase } from "../material";
 import { mixBands } from "./bands";
 import type { PasteQuestion } from "./blend";
 import { bowlState, type Thing } from "./bowl";
@@ -19,10 +19,13 @@ import { verdictOf, type Verdict } from "./verdict";
 import { PHI_MAX } from "./yieldStress";
 
 /** Raised whenever a change of figures or equations may change an answer; saved with every batch. */
-export const PASTE_MODEL = 1;
+export const PASTE_MODEL = 2;
 
 export interface LineAnswer {
   readonly materialId: string;
+  readonly jarId?: string;
+  /** When it goes in: with the dry things, the wet ones, or last. */
+  readonly phase: Phase;
   readonly massG: Band;
   /** Level spoons of it, whatever it was typed in. */
   readonly spoons: SpoonAmount;
@@ -100,6 +103,8 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
     head: need,
     lines: mixed.lines.map(({ line, material, mass, count }) => ({
       materialId: material.id,
+      ...(line.jarId === undefined ? {} : { jarId: line.jarId }),
+      phase: phaseOf(material),
       massG: { low: mass.low, mid: mass.value, high: mass.high },
       spoons: inSpoons(mass.value / material.bulkDensityGPerMl.value, question.spoons),
       count,
@@ -129,12 +134,12 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
 
 /** The target was met only with oil; the heaviest oil is what stands in the way. */
 function oilInTheWay(lines: readonly { readonly material: Material; readonly thing: Thing }[]): Obstruction {
-  const oils = lines.map(({ material, thing }) => (material.family === "oil" ? thing.massG : 0));
+  const oils = lines.map(({ material, thing }) => (phaseOf(material) === "oil" ? thing.massG : 0));
   const most = Math.max(...oils);
   return { why: "oilDoesNotWet", line: most > 0 ? oils.indexOf(most) : undefined };
 }
 
-function liquidAnswer(obstruction: Obstruction | undefined, solved: boolean, ml: Band, spoons: SpoonSet): LiquidAnswer {
+function liquidAnswer(obstruction: Obstruction | undefined, solved: boolean, ml: Band, spoons: Spoons): LiquidAnswer {
   if (obstruction) return { state: "unreachable", ...obstruction };
   if (!solved) return { state: "given", ml, spoons: inSpoons(ml.mid, spoons) };
   return { state: "solved", ml, plan: pourPlan(ml, spoons), spoons: inSpoons(ml.mid, spoons) };

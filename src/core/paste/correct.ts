@@ -4,10 +4,9 @@ import { ok, refuse, type Result } from "../problem";
 import type { Band } from "../figure";
 import { soakedShare } from "../rest";
 import type { Material } from "../material";
-import type { PasteQuestion } from "./blend";
+import { lookupIn, type PasteQuestion } from "./blend";
 import { bowlState, holdingMlPerG, pullPerG, thing, type Thing } from "./bowl";
 import { computePaste } from "./computePaste";
-import { findMaterial } from "../material";
 import { kitchenStep, type KitchenStep } from "./pourPlan";
 import { pullG, solveAmountG } from "./solveAmount";
 import { phiOf } from "./yieldStress";
@@ -57,9 +56,10 @@ export function correctPaste(question: PasteQuestion, word: MixingWord, pouredMl
   if (!planned.ok) return planned;
   const answer = planned.value;
 
-  const liquidMaterial = findMaterial(question.liquid.materialId)!;
+  const find = lookupIn(question);
+  const liquidMaterial = find(question.liquid.materialId, question.liquid.jarId)!;
   const density = liquidMaterial.bulkDensityGPerMl.value;
-  const materials = answer.lines.map((line) => findMaterial(line.materialId)!);
+  const materials = answer.lines.map((line) => find(line.materialId, line.jarId)!);
   const at = (minutes: number, factor: number): Thing[] => materials.map((material, i) =>
     thing(material, answer.lines[i].massG.mid, holdingMlPerG(material) * factor * soakedShare(material, minutes, question.kitchenTempC)));
   const liquid = thing(liquidMaterial, pouredMl * density);

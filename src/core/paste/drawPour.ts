@@ -1,6 +1,5 @@
 import { draw, seeded, type Drawn } from "../figure";
-import { findMaterial } from "../material";
-import type { PasteQuestion } from "./blend";
+import { lookupIn, type PasteQuestion } from "./blend";
 import { checkQuestion } from "./checkBlend";
 import { settle } from "./settle";
 
@@ -16,7 +15,7 @@ export function drawPour(question: PasteQuestion, count = POUR_DRAWS): Drawn | u
   if (checkQuestion(question).length > 0) return undefined;
   const { model, solving } = settle(question);
   if (!solving) return undefined;
-  const density = findMaterial(question.liquid.materialId)!.bulkDensityGPerMl.value;
+  const density = lookupIn(question)(question.liquid.materialId, question.liquid.jarId)!.bulkDensityGPerMl.value;
   const inMl = (values: Float64Array, out: Float64Array) => {
     model.run(values, out);
     out[0] /= density;

@@ -16,3 +16,4 @@ export * from "./solveForTotal";
 export * from "./target";
 export type { Verdict } from "./verdict";
 export * from "./yieldStress";
+export * from "./roundBlend";

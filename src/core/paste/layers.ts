@@ -1,4 +1,4 @@
-import type { Material } from "../material";
+import { phaseOf, type Material } from "../material";
 import { volumePerG, type Thing } from "./bowl";
 
 /** One layer of the bowl's cross-section, from the bottom up. The volumes add up to the whole paste. */
@@ -10,7 +10,12 @@ export interface Layer {
   readonly colour: readonly [number, number, number];
 }
 
-const ORDER: Readonly<Record<Material["family"], number>> = { powder: 0, wet: 1, water: 1, acid: 2, oil: 4, essentialOil: 5 };
+/** From the bottom up: powders, wet things, sour ones, what is poured (3), oils, essential oils. */
+const orderOf = (material: Material): number => {
+  const phase = phaseOf(material);
+  if (phase === "oil") return material.family === "essentialOil" ? 5 : 4;
+  return phase === "dry" ? 0 : material.family === "acid" ? 2 : 1;
+};
 
 /**
  * Powders lie at the bottom, wet things on them; then the poured liquid, split into what the powders can hold and
@@ -21,9 +26,9 @@ export function layersOf(
   liquid: { readonly material: Material; readonly thing: Thing },
 ): Layer[] {
   const stacked = lines.map(({ material, thing }, line): Layer & { order: number } => ({
-    kind: "line", line, volumeMl: thing.massG * volumePerG(thing), colour: material.colour, order: ORDER[material.family],
+    kind: "line", line, volumeMl: thing.massG * volumePerG(thing), colour: material.colour, order: orderOf(material),
   }));
-  const canHold = lines.reduce((sum, { material, thing }) => sum + (material.family === "powder" ? thing.massG * thing.holdingMlPerG : 0), 0);
+  const canHold = lines.reduce((sum, { material, thing }) => sum + (material.form === "powder" ? thing.massG * thing.holdingMlPerG : 0), 0);
   const pouredMl = liquid.thing.massG * volumePerG(liquid.thing);
   const heldMl = Math.min(pouredMl, canHold);
   const colour = liquid.material.colour;

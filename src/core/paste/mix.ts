@@ -1,8 +1,7 @@
-import { findMaterial, massG, type Material } from "../material";
-import type { SpoonSet } from "../measure";
+import { massG, type Material } from "../material";
 import type { Uncertain } from "../figure";
 import { holdingMlPerG, pullPerG, thing, type Thing } from "./bowl";
-import type { Blend, BlendLine, Role } from "./blend";
+import { lookupIn, type BlendLine, type PasteQuestion, type Role } from "./blend";
 import { pullG, solveAmountG } from "./solveAmount";
 import { solveForTotal } from "./solveForTotal";
 
@@ -66,14 +65,16 @@ export const soakedThing = (material: Material, grams: number, soaked: number): 
  * @param soaked  share of its holding each material has when the paste goes on
  */
 export function mix(
-  blend: Blend, spoons: SpoonSet, phi: number, totalG: number | undefined, soaked: (material: Material) => number,
+  blend: PasteQuestion, phi: number, totalG: number | undefined, soaked: (material: Material) => number,
 ): Mix {
+  const find = lookupIn(blend);
+  const { spoons } = blend;
   const entered = blend.lines.map((line) => {
-    const material = findMaterial(line.materialId)!;
+    const material = find(line.materialId, line.jarId)!;
     const mass = massG(material, line.amount, line.unit, line.fill, spoons)!;
     return { line, material, role: line.role, mass, thing: soakedThing(material, mass.value, soaked(material)) };
   });
-  const liquidMaterial = findMaterial(blend.liquid.materialId)!;
+  const liquidMaterial = find(blend.liquid.materialId, blend.liquid.jarId)!;
   const liquid = soakedThing(liquidMaterial, 1, 1);
   const parts = entered.filter((e) => e.role === "part").map((e) => e.thing);
   const fixed = entered.filter((e) => e.role === "fixed").map((e) => e.thing);

@@ -1,5 +1,5 @@
 import type { Band } from "../figure";
-import { SPOON_ML, type SpoonSet } from "../measure";
+import { spoonMl, type Spoons } from "../measure";
 
 /** A step one can do in a kitchen. */
 export interface KitchenStep {
@@ -17,8 +17,8 @@ export interface PourPlan {
 }
 
 /** The kitchen step nearest below a sixth of the way: whole tablespoons where there is room, teaspoons where not. */
-export function kitchenStep(spanMl: number, spoons: SpoonSet): KitchenStep {
-  const { tsp, tbsp } = SPOON_ML[spoons];
+export function kitchenStep(spanMl: number, spoons: Spoons): KitchenStep {
+  const { tsp, tbsp } = spoonMl(spoons);
   const steps: KitchenStep[] = [
     { count: 2, unit: "tbsp", ml: 2 * tbsp }, { count: 1, unit: "tbsp", ml: tbsp },
     { count: 2, unit: "tsp", ml: 2 * tsp }, { count: 1, unit: "tsp", ml: tsp },
@@ -27,7 +27,7 @@ export function kitchenStep(spanMl: number, spoons: SpoonSet): KitchenStep {
 }
 
 /** First pour, then equal steps to the expected stop, never past the most. ml. */
-export function pourPlan(liquidMl: Band, spoons: SpoonSet): PourPlan {
+export function pourPlan(liquidMl: Band, spoons: Spoons): PourPlan {
   const firstPourMl = Math.max(0, liquidMl.low);
   return {
     firstPourMl, step: kitchenStep(liquidMl.mid - firstPourMl, spoons),

@@ -29,11 +29,11 @@ export function settle(question: PasteQuestion): Settled {
   const tempC = question.kitchenTempC;
 
   // The rest depends on the mix and the mix on the rest: a first mix with everything soaked settles the rest.
-  const rough = mix(question, question.spoons, phi, wantedG, () => 1);
+  const rough = mix(question, phi, wantedG, () => 1);
   const inBowl = rough.lines.map(({ material, mass }) => ({ material, massG: mass.value }));
   const rest = restPlan(inBowl, { massG: rough.liquidG, tempC: question.liquid.tempC }, tempC, question.restMin);
   const soakedOn = (material: Material) => soakedShare(material, rest.restMin, tempC);
-  const mixed = mix(question, question.spoons, phi, wantedG, soakedOn);
+  const mixed = mix(question, phi, wantedG, soakedOn);
 
   const onShares = mixed.lines.map(({ material }) => soakedOn(material));
   const solving = question.liquid.amountMl === undefined && !mixed.obstruction;

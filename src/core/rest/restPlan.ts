@@ -1,4 +1,4 @@
-import { exact, type Band, type Figure } from "../figure";
+import { exact, practice, type Band, type Figure } from "../figure";
 import type { Material } from "../material";
 import { coolingH, mixTempC } from "./cooling";
 import { DYE_MODEL_MAX_C, dyeWindow, type DyeWindow, type School } from "./dye";
@@ -21,6 +21,8 @@ export interface RestPlan {
 
 /** Herb pastes stand at least this long. @source common practice: about half an hour */
 export const LEAST_HERB_REST_MIN: Figure = exact(30, "common practice");
+/** Indigo is put on this soon after it is wetted. */
+export const INDIGO_REST_MIN: Figure = practice(15, 10, 20, "10–20 minutes, with water and no acid");
 /** A bowl counts as acid from this share of acid things to dye powder on. */
 const ACID_SHARE = 0.04;
 
@@ -35,18 +37,21 @@ export function restPlan(
   kitchenTempC: number,
   restMin?: number,
 ): RestPlan {
-  const has = (tag: "dye" | "acid") => bowl.filter(({ material }) => material.tags.includes(tag)).reduce((sum, { massG }) => sum + massG, 0);
+  const gramsOf = (is: (tags: Material["tags"]) => boolean) => bowl.filter(({ material }) => is(material.tags)).reduce((sum, { massG }) => sum + massG, 0);
   const soak = bowl.reduce((longest, { material }) => Math.max(longest, soakMin(material, kitchenTempC)), 0);
-  const dyeG = has("dye");
+  // Indigo has a clock of its own, in minutes; only henna-like dyes wait for their release.
+  const dyeG = gramsOf((tags) => tags.includes("dye") && !tags.includes("indigo"));
+  const quick = dyeG === 0 && gramsOf((tags) => tags.includes("indigo")) > 0;
   const acid = dyeG > 0 ? dyeWindow("acid", kitchenTempC) : undefined;
   const plain = dyeG > 0 ? dyeWindow("plain", kitchenTempC) : undefined;
   if (acid && plain) {
-    const school: School = has("acid") >= ACID_SHARE * dyeG ? "acid" : "plain";
+    const school: School = gramsOf((tags) => tags.includes("acid")) >= ACID_SHARE * dyeG ? "acid" : "plain";
     const solidsG = bowl.reduce((sum, { massG }) => sum + massG, 0);
     const mixC = mixTempC(liquid.massG, liquid.tempC, solidsG, kitchenTempC);
     const coolFirstH = coolingH(mixC, DYE_MODEL_MAX_C, kitchenTempC) ?? { low: 0, mid: 0, high: 0 };
     const peakMin = ((school === "acid" ? acid : plain).peakH.mid + coolFirstH.mid) * 60;
     return { restMin: restMin ?? Math.round(peakMin / 15) * 15, soakMin: soak, dye: { school, acid, plain, coolFirstH } };
   }
+  if (quick) return { restMin: restMin ?? INDIGO_REST_MIN.value, soakMin: soak };
   return { restMin: restMin ?? Math.max(LEAST_HERB_REST_MIN.value, Math.ceil(soak / 5) * 5), soakMin: soak };
 }

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { LIMITS } from "@/core/limits";
-import { parseCount, SPOON_ML, type SpoonSet } from "@/core/measure";
+import { parseCount, spoonMl, type Spoons } from "@/core/measure";
 import type { LiquidAnswer } from "@/core/paste";
 import { bandWords, roundTo } from "@/words/amounts";
 import { Jug } from "../bowl/Jug";
@@ -13,7 +13,7 @@ interface PoursProps {
   readonly colour: readonly [number, number, number];
   readonly liquidName: string;
   readonly pouredMl: number;
-  readonly spoons: SpoonSet;
+  readonly spoons: Spoons;
   readonly closed: boolean;
   readonly onPour: (ml: number) => void;
 }
@@ -26,7 +26,7 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, closed, on
   const wrong = text.trim() !== "" && (typed === undefined || typed <= 0 || typed > LIMITS.pouredMl.max);
   const plan = liquid.state === "solved" ? liquid.plan : undefined;
   const first = plan?.firstPourMl ?? liquid.ml.mid;
-  const step = plan?.step ?? { count: 1, unit: "tbsp", ml: SPOON_ML[spoons].tbsp };
+  const step = plan?.step ?? { count: 1, unit: "tbsp", ml: spoonMl(spoons).tbsp };
   return (
     <div>
       <p className="font-say text-figure font-semibold">{roundTo(pouredMl, 1)} ml</p>

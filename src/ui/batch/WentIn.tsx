@@ -1,11 +1,12 @@
 "use client";
 import { useState } from "react";
 import { checkAmount, type PasteAnswer } from "@/core/paste";
-import { findMaterial } from "@/core/material";
+import type { Material } from "@/core/material";
 import { SPOONS, type BatchPayload, type BatchState, type Made, type MadeLine, type Measured, type SpoonUnit } from "@/core/batch";
 import { consistencyRange, countWords, gramWords, materialName, mlWords, problemWords } from "@/words";
 import { UNIT_NAME } from "@/words/names";
 import { AddThing } from "../blend/AddThing";
+import { useShelf } from "../shelf/ShelfContext";
 import { AmountFields, type DraftAmount } from "../blend/AmountFields";
 import { firstAmount, readAmount } from "../blend/document";
 import { Button } from "../parts/Button";
@@ -23,7 +24,7 @@ const SAME_G = 0.05;
 
 /** Planned against really put in, line by line; a heaped spoon or another amount is a press away. */
 export function WentIn({ planned, made, state, closed, onHappen }: WentInProps) {
-  const [adding, setAdding] = useState<string>();
+  const [adding, setAdding] = useState<Material>();
   const measuredLine = (line: number) => state.measured[line] !== undefined || state.heaped.some((spoon) => spoon.line === line);
   return (
     <section aria-label="What went in">
@@ -48,7 +49,7 @@ export function WentIn({ planned, made, state, closed, onHappen }: WentInProps) 
       {!closed && !adding && <div className="no-print"><AddThing press="put in something besides" already={made.lines.map((line) => line.materialId)} onAdd={setAdding} /></div>}
       {adding && !closed && (
         <div className="no-print mt-2 border-l-4 border-leaf-fill pl-3">
-          <AmountForm materialId={adding} first={firstAmount(adding)} press="Put it in" onDone={(amount) => { onHappen({ kind: "added", materialId: adding, ...amount }); setAdding(undefined); }} />
+          <AmountForm material={adding} first={firstAmount(adding)} press="Put it in" onDone={(amount) => { onHappen({ kind: "added", materialId: adding.id, ...amount }); setAdding(undefined); }} />
           <button type="button" className="pressable min-h-11" onClick={() => setAdding(undefined)}>not after all</button>
         </div>
       )}
@@ -73,7 +74,8 @@ function ReallySheet({ line, planned, onHappen }: { line: MadeLine; planned: Pas
   const [open, setOpen] = useState(false);
   const number = line.line!;
   const { count, unit, spoons } = planned.lines[number];
-  const isPowder = findMaterial(line.materialId)?.family === "powder";
+  const { find } = useShelf();
+  const isPowder = find(line.materialId)?.form === "powder";
   const spoonsOf = SPOONS.filter((one): one is SpoonUnit => one !== "cup" || spoons.cups > 0);
   const happen = (payload: BatchPayload) => { onHappen(payload); setOpen(false); };
   return (
@@ -86,20 +88,20 @@ function ReallySheet({ line, planned, onHappen }: { line: MadeLine; planned: Pas
           </div>
         )}
         <p className="font-semibold">Or all in all:</p>
-        <AmountForm materialId={line.materialId} first={{ text: gramWords(line.reallyG), unit: "g" }} press="That went in" onDone={(amount) => happen({ kind: "measured", line: number, ...amount })} />
+        <AmountForm material={find(line.materialId)} first={{ text: gramWords(line.reallyG), unit: "g" }} press="That went in" onDone={(amount) => happen({ kind: "measured", line: number, ...amount })} />
       </div>
     </Sheet>
   );
 }
 
-function AmountForm({ materialId, first, press, onDone }: { materialId: string; first: Pick<DraftAmount, "text" | "unit">; press: string; onDone: (amount: Measured) => void }) {
+function AmountForm({ material, first, press, onDone }: { material: Material | undefined; first: Pick<DraftAmount, "text" | "unit">; press: string; onDone: (amount: Measured) => void }) {
   const [draft, setDraft] = useState<DraftAmount>({ fill: "level", text: first.text, unit: first.unit });
-  const amount: Measured = readAmount({ materialId, ...draft });
-  const [problem] = checkAmount(amount, "", materialId);
+  const amount: Measured = readAmount({ materialId: material?.id ?? "", ...draft }, () => material);
+  const [problem] = checkAmount(amount, "", material?.id, () => material);
   return (
     <form className="flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); if (!problem) onDone(amount); }}>
-      <p className="sr-only">{materialName(materialId)}</p>
-      <AmountFields label={`How much ${materialName(materialId)}`} amount={draft} material={findMaterial(materialId)} problem={problem && problemWords(problem)} onChange={(change) => setDraft((now) => ({ ...now, ...change }))} />
+      <p className="sr-only">{material?.names[0].text}</p>
+      <AmountFields label={`How much ${material?.names[0].text ?? "of it"}`} amount={draft} material={material} problem={problem && problemWords(problem)} onChange={(change) => setDraft((now) => ({ ...now, ...change }))} />
       <Button type="submit" className="min-h-12 self-start" disabled={Boolean(problem)}>{press}</Button>
     </form>
   );

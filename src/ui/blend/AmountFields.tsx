@@ -1,5 +1,5 @@
 "use client";
-import type { Material } from "@/core/material";
+import { HEAPS, type Material } from "@/core/material";
 import { FILLS, UNITS, type Fill, type TypedAmount, type Unit } from "@/core/measure";
 import { measuredWords } from "@/words/events";
 import { FILL_NAME, UNIT_NAME } from "@/words/names";
@@ -26,14 +26,14 @@ const typedWords = ({ count, unit, fill }: TypedAmount): string => measuredWords
 
 /** How much of a thing, in what, and how full the spoon is; only the units that make sense for it. */
 export function AmountFields({ label, amount: { text, unit, fill }, material, problem, onChange }: AmountFieldsProps) {
-  const reading = material && readingOf(material.id, text);
+  const reading = material && readingOf(material, text);
   const set = ({ count, unit: to, fill: how }: TypedAmount) => onChange({ text: textOf(count.value), unit: to, fill: how });
   const settle = () => {
     if (reading?.kind === "understood") set(reading.amount);
     if (reading?.kind === "number") onChange({ text: textOf(reading.count) });
   };
   const hint = reading?.kind === "understood" ? `read as ${typedWords(reading.amount)}` : undefined;
-  const isPowder = material?.family === "powder";
+  const isPowder = material !== undefined && HEAPS.includes(material.form);
   const units = UNITS.filter((one) => (one === "piece" ? material?.pieceG : one === "drop" ? !isPowder : true));
   return (
     <>

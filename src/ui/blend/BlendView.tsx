@@ -1,13 +1,14 @@
 "use client";
 import { useEffect, useMemo, useReducer, useRef, useState } from "react";
 import type { Drawn } from "@/core/figure";
-import { findMaterial } from "@/core/material";
+
 import { computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
 import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, mlWords, obstacleWords, problemWords, roundTo, spoonWords, totalWords, verdictWords, warmthWord } from "@/words";
 import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
 import { bowlFor, spread } from "../bowl/geometry";
 import { Jug } from "../bowl/Jug";
+import { useShelf } from "../shelf/ShelfContext";
 import { AddThing } from "./AddThing";
 import { Cautions } from "./Cautions";
 import { documentOf, edit, isBlendDocument, questionOf, type BlendDocument } from "./document";
@@ -35,7 +36,8 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   const [saved, setSaved] = useState(savedAtFirst);
   const [savedContent, setSavedContent] = useState(savedAtFirst ? contentOf(doc) : undefined);
   const [openLine, setOpenLine] = useState<number>();
-  const question = useMemo(() => questionOf(doc, spoons), [doc, spoons]);
+  const { shelf } = useShelf();
+  const question = useMemo(() => questionOf(doc, spoons, shelf), [doc, spoons, shelf]);
   const result = useMemo(() => computePaste(question), [question]);
   const last = useRef<Solved | undefined>(undefined);
   useEffect(() => { if (result.ok) last.current = { answer: result.value, question }; }, [result, question]);
@@ -75,7 +77,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
       <div className="mt-4 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]">
         <BowlAndLabels
           doc={doc} answer={sameLines ? answer : undefined} stale={!result.ok} lineProblem={lineProblem} openLine={openLine} setOpenLine={setOpenLine} dispatch={dispatch}
-          dropIn={<AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(materialId) => dispatch({ do: "add", materialId })} />}
+          dropIn={<AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(material) => dispatch({ do: "add", material })} />}
         />
         <aside aria-label="The liquid" className="xl:row-span-2">
           {answer && <JugSide answer={answer} doc={doc} drawn={drawn} stale={!result.ok} dispatch={dispatch} problem={problemAt("liquid.amountMl")} />}
@@ -207,7 +209,8 @@ interface JugSideProps {
 
 function JugSide({ answer, doc, drawn, stale, dispatch, problem }: JugSideProps) {
   const { liquid } = answer;
-  const colour = findMaterial(doc.liquidId)?.colour ?? [0.9, 0.03, 220];
+  const { find } = useShelf();
+  const colour = find(doc.liquidId)?.colour ?? [0.9, 0.03, 220];
   const warmth = Number(doc.liquidTempText);
   const name = `${Number.isFinite(warmth) ? `${warmthWord(warmth)} ` : ""}${materialName(doc.liquidId)}`;
   const words = liquid.state === "unreachable" ? undefined : bandWords(liquid.ml);

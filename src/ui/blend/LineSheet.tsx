@@ -1,9 +1,9 @@
 "use client";
-import { findMaterial } from "@/core/material";
 import { materialName } from "@/words/names";
 import { figureRows } from "@/words/sources";
 import { Options } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
+import { useShelf } from "../shelf/ShelfContext";
 import { AmountFields } from "./AmountFields";
 import type { DraftLine, Edit } from "./document";
 
@@ -18,7 +18,8 @@ interface LineSheetProps {
 
 /** One thing in the bowl: its name and amount as a button, its fields on a sheet. */
 export function LineSheet({ line, amount, problem, dispatch, open, onOpenChange }: LineSheetProps) {
-  const material = findMaterial(line.materialId);
+  const { find } = useShelf();
+  const material = find(line.materialId);
   const change = (to: Partial<DraftLine>) => dispatch({ do: "line", key: line.key, change: to });
   return (
     <Sheet

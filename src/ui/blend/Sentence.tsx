@@ -1,7 +1,6 @@
 "use client";
 import { useState, type ReactNode } from "react";
 import { PURPOSES } from "@/core/head";
-import { CATALOGUE } from "@/core/material";
 import { SIZINGS, TARGETS, type PasteAnswer } from "@/core/paste";
 import { minuteWords } from "@/words/amounts";
 import { CONSISTENCY_NAME, CONSISTENCY_NOTE, LANDMARK_NAME, materialName, PURPOSE_NAME, PURPOSE_PHRASE, SIZING_NAME, warmthWord } from "@/words/names";
@@ -9,6 +8,7 @@ import { HairFields } from "../heads/HairFields";
 import { Field } from "../parts/Field";
 import { Options, optionsOf, type Option } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
+import { useShelf } from "../shelf/ShelfContext";
 import { draftHead, typed, type BlendDocument, type Edit } from "./document";
 import type { BlendPage } from "@/server/blendPage";
 
@@ -47,7 +47,7 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
   const headWrong = ["head.longest.cm", "head.amount.ponytailCm", "head.greyShare"].some(problemAt);
   const warmth = Number.isFinite(typed(doc.liquidTempText)) ? warmthWord(typed(doc.liquidTempText)) : "?";
   const rest = doc.restText.trim() ? (Number.isFinite(typed(doc.restText)) ? minuteWords(typed(doc.restText)) : "?") : answer ? minuteWords(answer.rest.restMin) : "as long as it needs";
-  const liquids = CATALOGUE.filter((material) => material.makesUp).map(({ id, use }) => ({ value: id, label: materialName(id), note: use }));
+  const liquids = useShelf().everything.filter((material) => material.makesUp).map(({ id, use }) => ({ value: id, label: materialName(id), note: use }));
   return (
     <p className="text-sentence font-say font-medium">
       <Part words={PURPOSE_PHRASE[doc.purpose]} title="What is it for?" wrong={Boolean(problemAt("roots.months") ?? problemAt("roots.share"))}>

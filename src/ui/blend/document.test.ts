@@ -1,3 +1,4 @@
+import { findMaterial } from "@/core/material";
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
 import { computePaste } from "@/core/paste";
@@ -32,14 +33,14 @@ test("what is typed stays as typed, and nonsense is refused at its field", () =>
 });
 
 test("adding, changing and removing touch one line only", () => {
-  const added = edit(edit(doc, { do: "add", materialId: "egg" }), { do: "add", materialId: "rosemary-essential-oil" });
+  const added = edit(edit(doc, { do: "add", material: findMaterial("egg")! }), { do: "add", material: findMaterial("rosemary-essential-oil")! });
   expect(blendOf(added).lines.slice(1)).toEqual([
     { materialId: "egg", role: "fixed", amount: 1, unit: "piece", fill: "level" },
     { materialId: "rosemary-essential-oil", role: "fixed", amount: 5, unit: "drop", fill: "level" },
   ]);
   const removed = edit(added, { do: "remove", key: added.lines[1].key });
   expect(removed.lines.map((line) => line.materialId)).toEqual(["amla", "rosemary-essential-oil"]);
-  expect(edit(removed, { do: "add", materialId: "honey" }).lines.at(-1)!.key).toBeGreaterThan(removed.lines.at(-1)!.key);
+  expect(edit(removed, { do: "add", material: findMaterial("honey")! }).lines.at(-1)!.key).toBeGreaterThan(removed.lines.at(-1)!.key);
 });
 
 test.each([

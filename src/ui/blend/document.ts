@@ -1,12 +1,15 @@
 import { PLAIN_HEAD, type Head, type PurposeId } from "@/core/head";
-import { findMaterial } from "@/core/material";
-import { parseAmount, parseCount, type AmountReading, type Fill, type SpoonSet, type Unit } from "@/core/measure";
+import { findMaterial, HEAPS, type Lookup, type Material } from "@/core/material";
+import { EMPTY_SHELF, lookupOn, questionOn, type Shelf } from "@/core/shelf";
+import { parseAmount, parseCount, type AmountReading, type Fill, type Spoons, type Unit } from "@/core/measure";
 import type { Blend, BlendLine, PasteQuestion, Role, Sizing, TargetWord } from "@/core/paste";
 
 /** A line as it stands in the form: the amount as typed. */
 export interface DraftLine {
   readonly key: number;
   readonly materialId: string;
+  /** The jar it is to come from; left out, the one in use. */
+  readonly jarId?: string;
   readonly role: Role;
   readonly text: string;
   readonly unit: Unit;
@@ -59,15 +62,15 @@ export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
 export const typed = (text: string): number => (text.trim() === "" ? (undefined as unknown as number) : (parseCount(text) ?? NaN));
 
 /** An amount as it stands in the form: typed as a number beside its unit, or written out, as in "2 heaped tbsp". */
-export function readAmount({ materialId, text, unit, fill }: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">): Pick<BlendLine, "amount" | "unit" | "fill"> {
-  const reading = readingOf(materialId, text);
+export function readAmount({ materialId, text, unit, fill }: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">, find: Lookup = findMaterial): Pick<BlendLine, "amount" | "unit" | "fill"> {
+  const reading = readingOf(find(materialId), text);
   if (reading?.kind === "understood") return { amount: reading.amount.count.value, unit: reading.amount.unit, fill: reading.amount.fill };
   return { amount: reading?.kind === "number" ? reading.count : typed(text), unit, fill };
 }
 
 /** How what was written out is understood; undefined where it is only a number. */
-export const readingOf = (materialId: string, text: string): AmountReading | undefined =>
-  /\p{L}/u.test(text) ? parseAmount(text, findMaterial(materialId)?.family !== "powder") : undefined;
+export const readingOf = (material: Material | undefined, text: string): AmountReading | undefined =>
+  /\p{L}/u.test(text) ? parseAmount(text, !(material && HEAPS.includes(material.form))) : undefined;
 
 export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead): Head {
   return {
@@ -78,11 +81,11 @@ export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead):
   };
 }
 
-export function blendOf(doc: BlendDocument): Blend {
+export function blendOf(doc: BlendDocument, find: Lookup = findMaterial): Blend {
   return {
     purpose: doc.purpose,
     ...(doc.purpose === "rootsOnly" ? { roots: { months: typed(doc.rootMonthsText), share: typed(doc.rootShareText) / 100 } } : {}),
-    lines: doc.lines.map((line) => ({ materialId: line.materialId, role: line.role, ...readAmount(line) })),
+    lines: doc.lines.map((line) => ({ materialId: line.materialId, ...(line.jarId ? { jarId: line.jarId } : {}), role: line.role, ...readAmount(line, find) })),
     liquid: { materialId: doc.liquidId, tempC: typed(doc.liquidTempText), ...(doc.liquidMlText.trim() ? { amountMl: typed(doc.liquidMlText) } : {}) },
     target: typeof doc.target === "number" ? { yieldPa: doc.target } : { word: doc.target },
     kitchenTempC: typed(doc.kitchenText),
@@ -91,13 +94,14 @@ export function blendOf(doc: BlendDocument): Blend {
   };
 }
 
-export const questionOf = (doc: BlendDocument, spoons: SpoonSet): PasteQuestion => ({ ...blendOf(doc), head: headOf(doc.head), spoons });
+/** The question as this shelf answers it: its own things and measured jars in it. */
+export const questionOf = (doc: BlendDocument, spoons: Spoons, shelf: Shelf = EMPTY_SHELF): PasteQuestion => questionOn(blendOf(doc, lookupOn(shelf)), headOf(doc.head), spoons, shelf);
 
 export function documentOf(blend: Blend, rest: { name: string; headId: string | null; head: Head }): BlendDocument {
   return {
     name: rest.name, headId: rest.headId, head: draftHead(rest.head), purpose: blend.purpose,
     rootMonthsText: textOf(blend.roots?.months ?? 2), rootShareText: String(Math.round((blend.roots?.share ?? 1) * 100)),
-    lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, role: line.role, text: textOf(line.amount), unit: line.unit, fill: line.fill })),
+    lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, ...(line.jarId ? { jarId: line.jarId } : {}), role: line.role, text: textOf(line.amount), unit: line.unit, fill: line.fill })),
     liquidId: blend.liquid.materialId, liquidTempText: textOf(blend.liquid.tempC), liquidMlText: blend.liquid.amountMl === undefined ? "" : textOf(blend.liquid.amountMl),
     target: "word" in blend.target ? blend.target.word : blend.target.yieldPa,
     kitchenText: textOf(blend.kitchenTempC), restText: blend.restMin === undefined ? "" : textOf(blend.restMin), sizing: blend.sizing,
@@ -117,15 +121,14 @@ export function isBlendDocument(kept: unknown): kept is BlendDocument {
 export type Edit =
   | { readonly do: "set"; readonly change: Partial<BlendDocument> }
   | { readonly do: "head"; readonly headId: string | null; readonly head: DraftHead }
-  | { readonly do: "add"; readonly materialId: string }
+  | { readonly do: "add"; readonly material: Material; readonly amount?: Pick<DraftLine, "text" | "unit" | "fill"> }
   | { readonly do: "line"; readonly key: number; readonly change: Partial<DraftLine> }
   | { readonly do: "remove"; readonly key: number }
   | { readonly do: "restore"; readonly doc: BlendDocument };
 
 /** What a maker would first put in, by family. */
-export function firstAmount(materialId: string): Pick<DraftLine, "role" | "text" | "unit"> {
-  const material = findMaterial(materialId);
-  if (material?.family === "powder") return { role: "part", text: "1", unit: "tbsp" };
+export function firstAmount(material: Material | undefined): Pick<DraftLine, "role" | "text" | "unit"> {
+  if (material?.form === "powder") return { role: "part", text: "1", unit: "tbsp" };
   if (material?.family === "essentialOil") return { role: "fixed", text: "5", unit: "drop" };
   if (material?.pieceG) return { role: "fixed", text: "1", unit: "piece" };
   return { role: "fixed", text: "1", unit: material?.family === "acid" ? "tsp" : "tbsp" };
@@ -137,7 +140,7 @@ export function edit(doc: BlendDocument, action: Edit): BlendDocument {
     case "head": return { ...doc, headId: action.headId, head: action.head };
     case "add": {
       const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
-      return { ...doc, lines: [...doc.lines, { key, materialId: action.materialId, fill: "level", ...firstAmount(action.materialId) }] };
+      return { ...doc, lines: [...doc.lines, { key, materialId: action.material.id, fill: "level", ...firstAmount(action.material), ...action.amount }] };
     }
     case "line": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key ? { ...line, ...action.change } : line)) };
     case "remove": return { ...doc, lines: doc.lines.filter((line) => line.key !== action.key) };

@@ -1,11 +1,20 @@
-import type { Material } from "../material";
+import type { Lookup, Material } from "../material";
+import { ACIDS } from "./acids";
+import { BASES } from "./bases";
+import { CLAYS } from "./clays";
+import { ESSENTIAL_OILS } from "./essentialOils";
+import { FLOWERS } from "./flowers";
+import { FRUITS } from "./fruits";
+import { LEAVES } from "./leaves";
+import { LOTION_PARTS } from "./lotionParts";
 import { OILS } from "./oils";
-import { POWDERS } from "./powders";
+import { ROOTS } from "./roots";
+import { SEEDS } from "./seeds";
 import { WATERS } from "./waters";
-import { WETS } from "./wets";
 
-export const CATALOGUE: readonly Material[] = [...POWDERS, ...WETS, ...OILS, ...WATERS];
+export const CATALOGUE: readonly Material[] = [...LEAVES, ...FRUITS, ...SEEDS, ...ROOTS, ...FLOWERS, ...CLAYS, ...BASES, ...ACIDS, ...OILS, ...ESSENTIAL_OILS, ...WATERS, ...LOTION_PARTS];
 
 const BY_ID: ReadonlyMap<string, Material> = new Map(CATALOGUE.map((material) => [material.id, material]));
 
-export const findMaterial = (id: string): Material | undefined => BY_ID.get(id);
+/** The tables alone, without anybody's shelf. */
+export const findMaterial: Lookup = (id) => BY_ID.get(id);

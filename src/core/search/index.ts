@@ -1,0 +1,3 @@
+export * from "./search";
+export * from "./withinEdits";
+export * from "./readPage";

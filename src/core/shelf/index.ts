@@ -1,0 +1,7 @@
+export * from "./age";
+export * from "./gather";
+export * from "./jar";
+export * from "./mixture";
+export * from "./ownThing";
+export * from "./shelf";
+export * from "./swaps";

@@ -1,0 +1,112 @@
+import { checkNumber } from "../checkNumber";
+import type { Figure } from "../figure";
+import { HEAPS, type Material } from "../material";
+import { spoonMl, type Spoons } from "../measure";
+import type { Problem } from "../problem";
+
+export const WEIGHED_BY = ["tsp", "tbsp", "cup"] as const;
+/** So many level spoons of a jar, weighed. */
+export interface Weighing {
+  readonly id: string;
+  readonly count: number;
+  readonly unit: (typeof WEIGHED_BY)[number];
+  readonly massG: number;
+}
+
+/** One bag, bottle, or batch of something home-made. Days are ISO 8601. */
+export interface Jar {
+  readonly id: string;
+  readonly materialId: string;
+  /** The shop's own words, or what the house calls it. */
+  readonly name: string;
+  readonly lot?: string;
+  readonly boughtOn?: string;
+  readonly openedOn?: string;
+  readonly bestBefore?: string;
+  /** Grams it held when it came. */
+  readonly fullG: number;
+  /** Grams the ledger leaves in it; below zero where more was drawn than was thought to be there. */
+  readonly leftG: number;
+  /** What it cost, in the household's currency. */
+  readonly price?: number;
+  readonly place?: string;
+  readonly madeHere: boolean;
+  readonly weighings: readonly Weighing[];
+}
+
+/** A level spoon is struck off by eye. Estimate. */
+const STRIKE = 0.04;
+const SCALE_G = 1;
+/** No number of weighings makes a spoon surer than this, since the next one is filled by another hand. */
+const LEAST_HALF = 0.02;
+
+/**
+ * Bulk density of a jar's powder, g/ml, averaged over its weighings, each weighted by how sure it is; the 90 % range
+ * from the scale, the striking-off and, from two weighings on, how far they lie apart.
+ */
+export function jarDensity(weighings: readonly Weighing[], spoons: Spoons): Figure | undefined {
+  const size = spoonMl(spoons);
+  const each = weighings.filter(({ count, massG }) => count > 0 && massG > 0).map(({ count, unit, massG }) => {
+    const value = massG / (count * size[unit]);
+    const relative = Math.hypot(Math.min(0.5, SCALE_G / massG), STRIKE / Math.sqrt(count));
+    return { value, weight: 1 / relative ** 2 };
+  });
+  if (each.length === 0) return undefined;
+  const weight = each.reduce((sum, one) => sum + one.weight, 0);
+  const value = each.reduce((sum, one) => sum + one.value * one.weight, 0) / weight;
+  const apart = each.length > 1 ? Math.sqrt(each.reduce((sum, one) => sum + (one.value / value - 1) ** 2, 0) / (each.length - 1) / each.length) * 2 : 0;
+  const half = Math.max(LEAST_HALF, Math.sqrt(1 / weight), apart);
+  const times = each.length === 1 ? "weighed once" : `weighed ${each.length} times`;
+  return { value, low: value * (1 - half), high: value * (1 + half), source: { kind: "measured", name: `a level spoon, ${times}` } };
+}
+
+/** A material as this jar has it: the tables' figures, with its own density where a spoon of it was weighed. */
+export function jarMaterial(jar: Jar, material: Material, spoons: Spoons): Material {
+  const density = jarDensity(jar.weighings, spoons);
+  return { ...material, jarId: jar.id, ...(density ? { bulkDensityGPerMl: density } : {}) };
+}
+
+/** Jars of a material in the order one uses them up: with something in them, opened before closed, soonest best-before first. */
+export function jarsOf(jars: readonly Jar[], materialId: string): Jar[] {
+  const FAR = "9999";
+  return jars.filter((jar) => jar.materialId === materialId)
+    .sort((a, b) => Number(b.leftG > 0) - Number(a.leftG > 0) || Number(b.openedOn !== undefined) - Number(a.openedOn !== undefined)
+      || (a.bestBefore ?? FAR).localeCompare(b.bestBefore ?? FAR) || (a.boughtOn ?? FAR).localeCompare(b.boughtOn ?? FAR) || a.id.localeCompare(b.id));
+}
+
+/** The jar that is in use: undefined where there is none of it. */
+export const jarInUse = (jars: readonly Jar[], materialId: string): Jar | undefined => jarsOf(jars, materialId)[0];
+
+const DAY = /^\d{4}-\d{2}-\d{2}$/;
+export const isDay = (text: string): boolean => DAY.test(text) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text);
+
+/** Every problem with a jar as it was filled in. @param today ISO day, in the household's zone */
+export function checkJar(jar: Pick<Jar, "boughtOn" | "openedOn" | "bestBefore" | "fullG" | "price">, today: string): Problem[] {
+  const problems: (Problem | undefined)[] = [checkNumber("fullG", jar.fullG, "jarG"), jar.price === undefined ? undefined : checkNumber("price", jar.price, "price")];
+  for (const field of ["boughtOn", "openedOn", "bestBefore"] as const) {
+    const day = jar[field];
+    if (day === undefined) continue;
+    if (!safeDay(day)) problems.push({ field, code: "notADay" });
+    else if (field !== "bestBefore" && day > today) problems.push({ field, code: "inTheFuture" });
+  }
+  return problems.filter((problem) => problem !== undefined);
+}
+
+function safeDay(day: string): boolean {
+  try { return isDay(day); } catch { return false; }
+}
+
+/** Every problem with a weighing; only what can be struck off level is weighed by the spoon. */
+export function checkWeighing({ count, unit, massG }: Omit<Weighing, "id">, material: Material): Problem[] {
+  const problems: (Problem | undefined)[] = [checkNumber("count", count, "weighedSpoons"), checkNumber("massG", massG, "jarG")];
+  if (!WEIGHED_BY.includes(unit)) problems.push({ field: "unit", code: "unknownChoice" });
+  return problems.filter((problem) => problem !== undefined).concat(HEAPS.includes(material.form) || material.form === "liquid" || material.form === "soft" || material.form === "butter" ? [] : [{ field: "unit", code: "unitNotForThis" }]);
+}
+
+/** g/ml beyond which no spoon of anything weighs so: a slip of the scale or of the count. */
+const LIGHTEST = 0.02;
+const HEAVIEST = 2.2;
+export function densityIsPossible({ count, unit, massG }: Omit<Weighing, "id">, spoons: Spoons): boolean {
+  const density = massG / (count * spoonMl(spoons)[unit]);
+  return density >= LIGHTEST && density <= HEAVIEST;
+}

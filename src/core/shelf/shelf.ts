@@ -1,0 +1,45 @@
+import { CATALOGUE, findMaterial, type Lookup, type Material } from "../material";
+import type { Spoons } from "../measure";
+import type { Blend, PasteQuestion } from "../paste";
+import type { Head } from "../head";
+import { jarInUse, jarMaterial, type Jar } from "./jar";
+
+/** What a household has: things of its own, and jars. Jars that were removed are not on it. */
+export interface Shelf {
+  readonly own: readonly Material[];
+  readonly jars: readonly Jar[];
+}
+export const EMPTY_SHELF: Shelf = { own: [], jars: [] };
+
+/** Everything a maker here can put in a bowl. */
+export const everythingOn = ({ own }: Shelf): readonly Material[] => (own.length === 0 ? CATALOGUE : [...own, ...CATALOGUE]);
+
+/** Finds things of the household's own as well as the tables'. */
+export const lookupOn = ({ own }: Shelf): Lookup => (id) => own.find((one) => one.id === id) ?? findMaterial(id);
+
+/** The jar a line draws on: the one it names, if it is still here, or the one in use. */
+export function jarFor({ jars }: Shelf, { materialId, jarId }: { readonly materialId: string; readonly jarId?: string }): Jar | undefined {
+  return (jarId === undefined ? undefined : jars.find((jar) => jar.id === jarId && jar.materialId === materialId)) ?? jarInUse(jars, materialId);
+}
+
+/**
+ * A blend as this shelf makes it: every line with the jar it draws on, and the household's own figures that it uses.
+ * A jar that is gone gives way to another of the same thing, or to the tables.
+ */
+export function questionOn(blend: Blend, head: Head, spoons: Spoons, shelf: Shelf): PasteQuestion {
+  const find = lookupOn(shelf);
+  const own = new Map<string, Material>();
+  const settle = <T extends { readonly materialId: string; readonly jarId?: string }>(line: T): T => {
+    const { jarId: _, ...bare } = line;
+    const material = find(line.materialId);
+    if (!material) return bare as T;
+    if (material.family === "mixture" || !findMaterial(material.id)) own.set(material.id, material);
+    const jar = jarFor(shelf, line);
+    if (!jar) return bare as T;
+    if (jar.weighings.length > 0) own.set(`${material.id} ${jar.id}`, jarMaterial(jar, material, spoons));
+    return { ...line, jarId: jar.id };
+  };
+  const lines = blend.lines.map(settle);
+  const liquid = settle(blend.liquid);
+  return { ...blend, lines, liquid, head, spoons, ...(own.size > 0 ? { own: [...own.values()] } : {}) };
+}
