@@ -17,11 +17,11 @@ export const BLEND_INPUT = blend;
 export const eventInput = () => ({ id: uuid(), payload: { kind: "poured", ml: 30 }, deviceSeq: 1, revSeen: 0, deviceClock: new Date().toISOString() });
 
 /** Ids of things in one household. */
-export interface Ids { readonly headId: string; readonly blendId: string; readonly versionId: string; readonly batchId: string; readonly deviceId: string; readonly personId: string; readonly importId: string }
+export interface Ids { readonly headId: string; readonly blendId: string; readonly versionId: string; readonly batchId: string; readonly deviceId: string; readonly personId: string; readonly importId: string; readonly jarId: string; readonly thingId: string; readonly weighingId: string }
 
 /** What a path's id stands for, by the word before it. */
 export const idIn = (path: string, ids: Ids): string =>
-  path.replace(/\/(heads|blends|batches|devices|persons|imports)\/\{id\}/, (_, kind: string) => `/${kind}/${{ heads: ids.headId, blends: ids.blendId, batches: ids.batchId, devices: ids.deviceId, persons: ids.personId, imports: ids.importId }[kind]}`);
+  path.replace(/\/(heads|blends|batches|devices|persons|imports|jars|things|weighings)\/\{id\}/, (_, kind: string) => `/${kind}/${{ heads: ids.headId, blends: ids.blendId, batches: ids.batchId, devices: ids.deviceId, persons: ids.personId, imports: ids.importId, jars: ids.jarId, things: ids.thingId, weighings: ids.weighingId }[kind]}`);
 
 /** A good body for every operation that takes one, pointing at these ids. A new operation without one fails the tests that walk them all. */
 export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
@@ -35,7 +35,17 @@ export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
   "put /blends/{id}/removed": () => ({ removed: true }),
   "post /batches": ({ versionId, headId }) => ({ id: uuid(), versionId, headId }),
   "post /batches/{id}/events": () => ({ events: [eventInput()] }),
-  "put /settings": () => ({ spoons: "metric" }),
+  "put /settings": () => ({ spoons: { set: "metric" } }),
+  "post /shelf/jars": () => ({ csv: "material,full_g\r\namla,100\r\n" }),
+  "post /things": () => ({ id: uuid(), name: `A sample ${uuid().slice(-6)}`, parts: [{ materialId: "amla" }, { materialId: "brahmi" }] }),
+  "put /things/{id}/removed": () => ({ removed: true }),
+  "post /jars": () => ({ id: uuid(), materialId: "amla", name: "A sample", fullG: 100 }),
+  "post /jars/premixes": ({ jarId }) => ({ id: uuid(), thingId: uuid(), name: `A premix ${uuid().slice(-6)}`, parts: [{ jarId, massG: 1 }] }),
+  "put /jars/{id}": () => ({ materialId: "amla", name: "A sample", fullG: 100, baseRev: 1 }),
+  "put /jars/{id}/removed": () => ({ removed: false }),
+  "post /jars/{id}/weighings": () => ({ id: uuid(), count: 2, unit: "tbsp", massG: 15 }),
+  "post /jars/{id}/left": () => ({ id: uuid(), leftG: 80 }),
+  "put /weighings/{id}/withdrawn": () => ({ withdrawn: false }),
   "post /imports/preview": () => ({ book: {} }),
   "post /imports": () => ({ id: uuid(), book: {} }),
   "put /imports/{id}/undone": () => ({ undone: true }),

@@ -1,7 +1,7 @@
 import { isUuid } from "@/core/text";
 import { goingOn } from "@/server/going";
 import { house } from "@/server/page";
-import { blendsWithBowls } from "@/server/shelf";
+import { blendsWithBowls } from "@/server/blendBowls";
 import { removedBlendName } from "@/store/blends";
 import { NoHouse } from "@/ui/today/NoHouse";
 import { TodayView } from "@/ui/today/TodayView";

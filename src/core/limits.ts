@@ -12,6 +12,7 @@ export const LIMITS = {
   dropCount: { min: 1, max: 400 },
   lineCount: { min: 1, max: 40 },
   jarG: { min: 0.1, max: 20_000 },
+  jarLeftG: { min: 0, max: 20_000 },
   price: { min: 0, max: 10_000 },
   weighedSpoons: { min: 0.25, max: 20 },
   teaspoonMl: { min: 2, max: 9 },

@@ -31,6 +31,7 @@ export type ProblemCode =
   | "notText"
   | "notFound"
   | "taken"
+  | "nameTaken"
   | "repeated"
   | "noBook";
 

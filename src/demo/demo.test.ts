@@ -1,7 +1,7 @@
 import { computePaste } from "@/core/paste";
 import { goingOn } from "@/server/going";
 import { readLog } from "@/server/log";
-import { blendsWithBowls } from "@/server/shelf";
+import { blendsWithBowls } from "@/server/blendBowls";
 import { foldBatch } from "@/core/batch";
 import { listEvents } from "@/store/batches";
 import { closeDatabase, database } from "@/store/connection";

@@ -70,5 +70,47 @@ export const BATCHES: readonly DemoBatch[] = [
   { blend: "Quiet scalp", for: "Bertil", daysAgo: 31, hour: 14, poured: 1.04, marks: { soft: 2, grit: 2 }, again: "yes", words: "A bit runny at the neck." },
 ];
 
+export interface DemoJar {
+  readonly materialId: string;
+  readonly name: string;
+  readonly fullG: number;
+  readonly price?: number;
+  readonly place: string;
+  readonly lot?: string;
+  readonly boughtDaysAgo: number;
+  readonly openedDaysAgo?: number;
+  readonly bestBeforeInDays?: number;
+  /** Level tablespoons and what they weighed. */
+  readonly weighed?: readonly (readonly [tbsp: number, massG: number])[];
+}
+
+/** A bought mixture whose bag names its herbs and not their shares. */
+export const BOUGHT_MIXTURE = { name: "Seven Sisters hair powder", parts: ["amla", "brahmi", "bhringraj", "hibiscus-flower", "neem-leaf", "reetha", "shikakai"] } as const;
+/** What the house mixes for itself from its own jars, grams of each. */
+export const PREMIX = { name: "Ferry Steps base", place: "kitchen shelf", daysAgo: 40, parts: [["amla", 80], ["bhringraj", 60], ["moringa-leaf", 40]] } as const;
+
+/** The shelf: one kitchen shelf, a fridge door, a bathroom cupboard. */
+export const JARS: readonly DemoJar[] = [
+  { materialId: "henna", name: "Rust leaf, body-art sift", lot: "H-0417", fullG: 1000, price: 23.5, place: "kitchen shelf", boughtDaysAgo: 200, openedDaysAgo: 150, bestBeforeInDays: 160, weighed: [[3, 18], [2, 12]] },
+  { materialId: "amla", name: "Tart green powder from the corner shop", lot: "24/118", fullG: 500, price: 9.8, place: "kitchen shelf", boughtDaysAgo: 190, openedDaysAgo: 185, bestBeforeInDays: 300, weighed: [[2, 13], [3, 20]] },
+  { materialId: "brahmi", name: "Bacopa, fine", fullG: 250, price: 7.4, place: "kitchen shelf", boughtDaysAgo: 120, openedDaysAgo: 100, bestBeforeInDays: 420 },
+  { materialId: "hibiscus-flower", name: "Red petals, ground", fullG: 150, price: 6.2, place: "kitchen shelf", boughtDaysAgo: 420, openedDaysAgo: 370 },
+  { materialId: "marshmallow-root", name: "Althaea root, cut fine and ground", fullG: 400, price: 12, place: "kitchen shelf", boughtDaysAgo: 210, openedDaysAgo: 200, bestBeforeInDays: 250, weighed: [[3, 24]] },
+  { materialId: "fenugreek-seed", name: "Methi, ground at home", fullG: 300, price: 2.9, place: "kitchen shelf", boughtDaysAgo: 130, openedDaysAgo: 130 },
+  { materialId: "moringa-leaf", name: "Green leaf powder, market", fullG: 200, price: 8.1, place: "kitchen shelf", boughtDaysAgo: 500, openedDaysAgo: 470, bestBeforeInDays: -30 },
+  { materialId: "neem-leaf", name: "Neem, bitter", fullG: 100, price: 3.3, place: "kitchen shelf", boughtDaysAgo: 200, openedDaysAgo: 190, bestBeforeInDays: 200 },
+  { materialId: "bhringraj", name: "False daisy leaf", fullG: 200, price: 5.6, place: "kitchen shelf", boughtDaysAgo: 100, openedDaysAgo: 95 },
+  { materialId: "kaolin", name: "White clay, big tub", fullG: 1000, price: 7, place: "kitchen shelf", boughtDaysAgo: 700, openedDaysAgo: 690 },
+  { materialId: "shikakai", name: "Pod powder", fullG: 100, price: 3.1, place: "kitchen shelf", boughtDaysAgo: 60 },
+  { materialId: "cornstarch", name: "From the pantry", fullG: 400, price: 1.9, place: "kitchen shelf", boughtDaysAgo: 180, openedDaysAgo: 170 },
+  { materialId: "sesame-oil", name: "Cold pressed", fullG: 460, price: 6.5, place: "kitchen shelf", boughtDaysAgo: 150, openedDaysAgo: 140, bestBeforeInDays: 220 },
+  { materialId: "olive-oil", name: "Second best", fullG: 900, price: 8.9, place: "kitchen shelf", boughtDaysAgo: 90, openedDaysAgo: 80, bestBeforeInDays: 400 },
+  { materialId: "castor-oil", name: "Thick, small bottle", fullG: 96, price: 4.4, place: "bathroom cupboard", boughtDaysAgo: 400, openedDaysAgo: 390 },
+  { materialId: "honey", name: "Heather honey", fullG: 500, price: 6.8, place: "kitchen shelf", boughtDaysAgo: 300, openedDaysAgo: 280 },
+  { materialId: "cider-vinegar", name: "Cloudy", fullG: 750, price: 2.4, place: "kitchen shelf", boughtDaysAgo: 170, openedDaysAgo: 160 },
+  { materialId: "aloe-gel", name: "Tube from the chemist", fullG: 1200, price: 14.5, place: "fridge door", boughtDaysAgo: 180, openedDaysAgo: 172, bestBeforeInDays: 20 },
+  { materialId: "rosemary-essential-oil", name: "Ten ml", fullG: 9, price: 5.2, place: "bathroom cupboard", boughtDaysAgo: 260, openedDaysAgo: 250 },
+];
+
 /** Resting at the moment of loading: mixed this many hours before it. */
 export const RESTING = { blend: "Ferry rust", for: "Mina" as Who, mixedHoursAgo: 7 };

@@ -2,17 +2,20 @@ import { writeFileSync } from "node:fs";
 import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";
 import { foldBatch, worksheet, type BatchPayload } from "@/core/batch";
-import { findMaterial } from "@/core/material";
-import { blendForHead, computePaste, type Blend, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import { blendForHead, computePaste, figuresOf, type Blend, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import * as batches from "@/store/batches";
 import * as blends from "@/store/blends";
 import { closeDatabase, database } from "@/store/connection";
 import { insertHead } from "@/store/heads";
+import { questionOn } from "@/core/shelf";
+import { shelfOf } from "@/store/jars";
+import { settleStock } from "@/store/stock";
 import { noteDevice } from "@/store/devices";
 import { insertHousehold, theHousehold, writeSettings } from "@/store/household";
 import { migrate } from "@/store/migrations";
 import { inTransaction, type Write } from "@/store/transaction";
 import { BATCHES, BLENDS, HEADS, HOUSE_NAME, RESTING } from "./household";
+import { loadPremix, loadShelf } from "./shelf";
 
 const HOUR_MS = 3_600_000;
 const MINUTE_MS = 60_000;
@@ -24,19 +27,19 @@ interface Made { readonly ids: Map<string, string>; readonly blends: Map<string,
 export async function emptyDatabase(): Promise<void> {
   const knex = database();
   await knex("blend").update({ current_version_id: null });
-  for (const table of ["batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "import", "pairing", "device", "person", "door_try", "setting", "household"]) await knex(table).del();
+  for (const table of ["stock_move", "jar_weighing", "jar", "own_thing", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "import", "pairing", "device", "person", "door_try", "setting", "household"]) await knex(table).del();
 }
 
 async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date, earlier = false): Promise<{ id: string; answer: PasteAnswer }> {
   const demo = BLENDS.find((one) => one.name === name)!;
   const head = HEADS[who as keyof typeof HEADS];
-  const question: PasteQuestion = { ...blendForHead((earlier && demo.earlier) || demo.blend, HEADS[demo.for], head), head, spoons: "metric" };
+  const question: PasteQuestion = questionOn(blendForHead((earlier && demo.earlier) || demo.blend, HEADS[demo.for], head), head, "metric", await shelfOf(write.householdId, write.trx));
   const result = computePaste(question);
   if (!result.ok) throw new Error(`${name}: ${JSON.stringify(result.problems)}`);
   const id = uuid();
   await batches.insertBatch(write, {
     id, versionId: (earlier ? made.earlier : made.blends).get(name)!, blendId: made.ids.get(name)!, headId: made.heads.get(who)!, blendName: name, headName: who, question, answer: result.value,
-    figures: [...question.lines.map((line) => line.materialId), question.liquid.materialId].map((material) => findMaterial(material)!), startsAt, createdAt: startsAt,
+    figures: figuresOf(question), startsAt, createdAt: startsAt,
   });
   return { id, answer: result.value };
 }
@@ -46,7 +49,9 @@ async function happen(write: Write, made: Made, batchId: string, events: readonl
   for (const [i, [at, payload]] of events.entries()) {
     await batches.insertEvents(write, batchId, made, [{ id: uuid(), payload, deviceSeq: i + 1, revSeen: write.rev, deviceClock: at, at }]);
   }
-  await batches.project(write, batchId, foldBatch(await batches.listEvents(write.householdId, batchId, write.trx)));
+  const all = await batches.listEvents(write.householdId, batchId, write.trx);
+  await batches.project(write, batchId, foldBatch(all));
+  await settleStock(write, batchId, all);
 }
 
 /** The demo household, dated back from `now`. */
@@ -76,6 +81,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
       if (earlier) await add(earlier, later(now, -180 * 24 * 60), made.earlier);
       await add(blend, later(now, -70 * 24 * 60), made.blends);
     }
+    await loadShelf(write, now);
   });
 
   for (const past of BATCHES) {
@@ -94,6 +100,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
     });
   }
 
+  await inTransaction(householdId, (write) => loadPremix(write, now));
   await inTransaction(householdId, async (write) => {
     const mixedAt = new Date(now.getTime() - RESTING.mixedHoursAgo * HOUR_MS);
     const { id, answer } = await begin(write, made, RESTING.blend, RESTING.for, later(mixedAt, -25));

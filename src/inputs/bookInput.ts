@@ -1,10 +1,10 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, IsUUID, Matches, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsISO4217CurrencyCode, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, IsUUID, Matches, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
 import { LIMITS } from "@/core/limits";
-import { SPOON_SETS, type SpoonSet } from "@/core/measure";
 import { IsMoment } from "./moment";
 import { BlendInput } from "./pasteInput";
+import { SpoonsInput } from "./spoonsInput";
 
 /** A version of a blend, saved. The client makes both ids, so that sending it twice saves it once. */
 export class SaveBlendInput {
@@ -50,9 +50,10 @@ export class EventsInput {
 }
 
 export class SettingsInput {
-  @IsOptional() @IsIn(SPOON_SETS) spoons?: SpoonSet;
+  @IsOptional() @IsObject() @ValidateNested() @Type(() => SpoonsInput) spoons?: SpoonsInput;
   @IsOptional() @IsNumber() kitchenTempC?: number;
   @IsOptional() @IsTimeZone() timeZone?: string;
+  @IsOptional() @IsISO4217CurrencyCode() currency?: string;
   @IsOptional() @IsBoolean() network?: boolean;
 }
 

@@ -1,3 +1,4 @@
+import { EMPTY_SHELF } from "@/core/shelf";
 import { NewHeadInput, toHead } from "./headInput";
 import { parseInput } from "./parseInput";
 import { PasteInput, toQuestion } from "./pasteInput";
@@ -17,7 +18,7 @@ const codes = <T extends object>(kind: new () => T, body: unknown) => {
 test("a question as a client sends it becomes a question of the core", () => {
   const parsed = parseInput(PasteInput, PASTE);
   if (!parsed.ok) throw new Error(JSON.stringify(parsed.problems));
-  const question = toQuestion(parsed.value, "metric");
+  const question = toQuestion(parsed.value, "metric", EMPTY_SHELF);
   expect(question).toMatchObject({ spoons: "metric", sizing: "likely", head: { longest: { cm: 50 }, strand: "medium", allergies: [] }, lines: [{ fill: "level" }] });
   expect(question).not.toHaveProperty("restMin");
   expect(computePaste(question).ok).toBe(true);

@@ -1,9 +1,11 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsString, MaxLength, ValidateNested } from "class-validator";
+import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsString, IsUUID, MaxLength, ValidateNested } from "class-validator";
 import { PURPOSES, type PurposeId } from "@/core/head";
-import { FILLS, SPOON_SETS, UNITS, type Fill, type SpoonSet, type Unit } from "@/core/measure";
+import { FILLS, UNITS, type Fill, type Spoons, type Unit } from "@/core/measure";
 import { ROLES, SIZINGS, TARGETS, WORDS, type Blend, type MixingWord, type PasteQuestion, type Role, type Sizing, type TargetWord } from "@/core/paste";
+import { questionOn, type Shelf } from "@/core/shelf";
+import { SpoonsInput, toSpoons } from "./spoonsInput";
 import { HairInput, toHead } from "./headInput";
 
 // The check nearest to a field runs first, and the first that fails is what is said.
@@ -13,6 +15,7 @@ const MOST_LINES = 200;
 
 export class LineInput {
   @MaxLength(60) @IsString() materialId!: string;
+  @IsOptional() @IsUUID("all") jarId?: string;
   @IsIn(ROLES) role!: Role;
   @IsNumber() amount!: number;
   @IsIn(UNITS) unit!: Unit;
@@ -21,6 +24,7 @@ export class LineInput {
 
 export class LiquidInput {
   @MaxLength(60) @IsString() materialId!: string;
+  @IsOptional() @IsUUID("all") jarId?: string;
   @IsNumber() tempC!: number;
   @IsOptional() @IsNumber() amountMl?: number;
 }
@@ -48,7 +52,7 @@ export class BlendInput {
 
 export class PasteInput extends BlendInput {
   @Type(() => HairInput) @ValidateNested() @IsObject() @IsDefined() head!: HairInput;
-  @IsOptional() @IsIn(SPOON_SETS) spoons?: SpoonSet;
+  @IsOptional() @IsObject() @ValidateNested() @Type(() => SpoonsInput) spoons?: SpoonsInput;
 }
 
 export class CorrectionInput extends PasteInput {
@@ -64,10 +68,11 @@ export function toBlend(input: BlendInput): Blend {
     purpose, kitchenTempC, sizing: sizing ?? "likely",
     ...(roots ? { roots: { months: roots.months, share: roots.share } } : {}),
     ...(restMin !== undefined ? { restMin } : {}),
-    lines: lines.map(({ materialId, role, amount, unit, fill }) => ({ materialId, role, amount, unit, fill: fill ?? "level" })),
-    liquid: { materialId: liquid.materialId, tempC: liquid.tempC, ...(liquid.amountMl !== undefined ? { amountMl: liquid.amountMl } : {}) },
+    lines: lines.map(({ materialId, jarId, role, amount, unit, fill }) => ({ materialId, ...(jarId ? { jarId } : {}), role, amount, unit, fill: fill ?? "level" })),
+    liquid: { materialId: liquid.materialId, ...(liquid.jarId ? { jarId: liquid.jarId } : {}), tempC: liquid.tempC, ...(liquid.amountMl !== undefined ? { amountMl: liquid.amountMl } : {}) },
     target: target.yieldPa !== undefined ? { yieldPa: target.yieldPa } : { word: target.word as TargetWord },
   };
 }
 
-export const toQuestion = (input: PasteInput, spoons: SpoonSet): PasteQuestion => ({ ...toBlend(input), head: toHead(input.head), spoons: input.spoons ?? spoons });
+/** The question as a shelf answers it. */
+export const toQuestion = (input: PasteInput, spoons: Spoons, shelf: Shelf): PasteQuestion => questionOn(toBlend(input), toHead(input.head), toSpoons(input.spoons) ?? spoons, shelf);

@@ -9,6 +9,11 @@ import type { Device } from "@/store/devices";
 import type { StoredHead } from "@/store/heads";
 import type { Settings } from "@/store/household";
 import type { Person } from "@/store/persons";
+import type { Gathered } from "@/core/shelf";
+import type { StoredJar } from "@/store/jars";
+import type { StoredThing } from "@/store/ownThings";
+import type { StockMove } from "@/store/stock";
+import type { Want } from "./gathering";
 import type { Book, BookV1 } from "./book/format";
 import type { ImportAnswer, ImportPlan } from "./book/plan";
 
@@ -31,6 +36,12 @@ export interface EventsAnswer { readonly rev: number; readonly events: readonly 
 export interface NowAnswer { readonly rev: number; readonly going: readonly Going[] }
 export interface ChangesAnswer { readonly rev: number; readonly nowMs: number; readonly changes: readonly Change[]; readonly more: boolean }
 export interface MaterialsAnswer { readonly materials: readonly Material[] }
+export interface SearchAnswer { readonly found: readonly { readonly id: string; readonly name: string; readonly by?: string; readonly score: number }[] }
+export interface ShelfAnswer { readonly things: readonly (StoredThing & { readonly material?: Material })[]; readonly jars: readonly StoredJar[] }
+export interface JarAnswer { readonly jar: StoredJar; readonly moves: readonly StockMove[] }
+export interface JarsRead extends RevAnswer { readonly added: number; readonly here: number }
+export interface ThingWritten extends Written { readonly materialId: string }
+export interface GatheringAnswer { readonly wants: readonly Want[]; readonly gathered: readonly Gathered[]; readonly cost: { readonly known: number; readonly unpricedG: number } }
 export interface LockedAnswer { readonly locked: boolean }
 export interface DoorAnswer {
   readonly locked: boolean;

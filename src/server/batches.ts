@@ -1,12 +1,14 @@
 import { DateTime } from "luxon";
 import { checkPayload, foldBatch, worksheet, type BatchPayload } from "@/core/batch";
-import { findMaterial } from "@/core/material";
-import { blendForHead, type PasteQuestion } from "@/core/paste";
+import { blendForHead, figuresOf } from "@/core/paste";
+import { lookupOn, questionOn } from "@/core/shelf";
 import type { EventsInput, NewBatchInput } from "@/inputs/bookInput";
 import * as store from "@/store/batches";
 import { findVersion, type StoredBlend } from "@/store/blends";
 import { findHead } from "@/store/heads";
 import type { Write } from "@/store/transaction";
+import { shelfOf } from "@/store/jars";
+import { MOVES_STOCK, settleStock } from "@/store/stock";
 import { answerOf } from "./paste";
 import { notFound, Refusal, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
@@ -29,12 +31,11 @@ export async function createBatch({ input, settings }: Asked<NewBatchInput>, wri
   const head = await findHead(write.householdId, input.headId);
   if (!head) throw notFound("headId");
   const own = version.headId && version.headId !== head.id ? await findHead(write.householdId, version.headId) : undefined;
-  const question: PasteQuestion = { ...blendForHead(version.blend, own?.hair, head.hair), head: head.hair, spoons: settings.spoons };
+  const question = questionOn(blendForHead(version.blend, own?.hair, head.hair), head.hair, settings.spoons, await shelfOf(write.householdId, write.trx));
   const answer = answerOf(question);
-  const ids = new Set([...question.lines.map((line) => line.materialId), question.liquid.materialId]);
   await store.insertBatch(write, {
     id: input.id, versionId: version.versionId, blendId: version.id, headId: head.id, blendName: version.name, headName: head.name, question, answer,
-    figures: [...ids].map((id) => findMaterial(id)!), startsAt: startOf(input, worksheet(answer).onHeadMin, settings.timeZone),
+    figures: figuresOf(question), startsAt: startOf(input, worksheet(answer).onHeadMin, settings.timeZone),
   });
   return { id: input.id, rev: write.rev };
 }
@@ -52,7 +53,8 @@ export function happenedAt(nowMs: number, tappedMs: number, sentMs: number | und
 
 /** Adds what happened, folds, projects; sending the same events again changes nothing. Answers what came after the rev that was seen. */
 export async function addEvents({ input, params, deviceId, personId }: Asked<EventsInput>, write: Write) {
-  const problems = input.events.flatMap((event, i) => checkPayload(event.payload as BatchPayload, `events.${i}.payload`));
+  const find = input.events.some((event) => (event.payload as BatchPayload).kind === "added") ? lookupOn(await shelfOf(write.householdId, write.trx)) : undefined;
+  const problems = input.events.flatMap((event, i) => checkPayload(event.payload as BatchPayload, `events.${i}.payload`, find));
   if (problems.length > 0) throw unusable(problems);
   if ((await store.batchOwner(write, params.id)) !== write.householdId) throw notFound();
   const now = Date.now();
@@ -62,6 +64,7 @@ export async function addEvents({ input, params, deviceId, personId }: Asked<Eve
   if (!(await store.insertEvents(write, params.id, { deviceId, personId }, events))) throw new Refusal(409, "Those events belong to another bowl.");
   const all = await store.eventsAndRevs(write.householdId, params.id, write.trx);
   await store.project(write, params.id, foldBatch(all.map(({ event }) => event)), events.map((event) => event.payload));
+  if (events.some((event) => MOVES_STOCK.includes(event.payload.kind))) await settleStock(write, params.id, all.map(({ event }) => event));
   const after = input.after ?? -1;
   return { rev: write.rev, events: all.filter(({ rev }) => rev > after).map(({ event }) => event) };
 }

@@ -1,6 +1,6 @@
 import { DateTime } from "luxon";
 import { PLAIN_HEAD, type Head } from "@/core/head";
-import type { SpoonSet } from "@/core/measure";
+import type { Spoons } from "@/core/measure";
 import { blendForHead, type Blend } from "@/core/paste";
 import { findBatch } from "@/store/batches";
 import { findBlend } from "@/store/blends";
@@ -11,7 +11,7 @@ const EMPTY: Omit<Blend, "kitchenTempC"> = { purpose: "mask", lines: [], liquid:
 
 export interface BlendPage {
   readonly heads: readonly { readonly id: string; readonly name: string; readonly hair: Head }[];
-  readonly spoons: SpoonSet;
+  readonly spoons: Spoons;
   /** The next morning at ten, in the household's wall time. */
   readonly tomorrow: string;
   readonly start: { readonly blend: Blend; readonly name: string; readonly headId: string | null; readonly head: Head };
@@ -39,7 +39,7 @@ export async function blendPageFor({ blendId, batchId, headId }: { blendId?: str
   }
   const batch = batchId ? await findBatch(household.id, batchId) : undefined;
   if (batch) {
-    const { head: then, spoons: _, ...blend } = batch.question;
+    const { head: then, spoons: _, own: __, ...blend } = batch.question;
     const head = heads.find(({ id }) => id === (headId ?? batch.headId));
     const hair = head?.hair ?? then;
     const name = head && head.id !== batch.headId ? `${batch.blendName} for ${head.name}` : batch.blendName;

@@ -3,6 +3,7 @@ import { ErasedInput, PairingInput, PasswordInput, SentAwayInput } from "@/input
 import { HeadChangeInput, NewHeadInput } from "@/inputs/headInput";
 import { ImportInput, PreviewInput, UndoneInput } from "@/inputs/importInput";
 import { CorrectionInput, PasteInput } from "@/inputs/pasteInput";
+import { JarChangeInput, JarsCsvInput, LeftInput, NewJarInput, OwnThingInput, PremixInput, WeighingInput, WithdrawnInput } from "@/inputs/shelfInput";
 
 /** One thing that can be asked of the API. */
 export interface Operation {
@@ -22,6 +23,21 @@ export const OPERATIONS: readonly Operation[] = [
   { method: "post", path: "/paste", summary: "Computes a blend; stores nothing.", input: PasteInput, answer: "PasteAnswer" },
   { method: "post", path: "/paste/correction", summary: "What to add after a word; stores nothing.", input: CorrectionInput, answer: "CorrectionAnswer" },
   { method: "get", path: "/materials", summary: "The catalogue with every figure and its source.", answer: "MaterialsAnswer" },
+  { method: "get", path: "/materials/search", summary: "Materials by any name, spelling or use.", answer: "SearchAnswer", query: ["text"] },
+  { method: "get", path: "/shelf", summary: "Things of the house's own, and every jar.", answer: "ShelfAnswer" },
+  { method: "get", path: "/shelf/jars", summary: "The jars as CSV.", answer: { file: "text/csv" } },
+  { method: "post", path: "/shelf/jars", summary: "Reads a CSV of jars in one step; jars that are here stay as they are.", input: JarsCsvInput, answer: "JarsRead" },
+  { method: "get", path: "/shelf/gathering", summary: "What some blends want against the shelf; `want` is `blend~head,blend…`.", answer: "GatheringAnswer", query: ["want"] },
+  { method: "post", path: "/things", summary: "Keeps a thing of the house's own: like something, or mixed of several.", input: OwnThingInput, answer: "ThingWritten" },
+  { method: "put", path: "/things/{id}/removed", summary: "Takes a thing of the house's own off the shelf, or puts it back.", input: RemovedInput, answer: "Written" },
+  { method: "post", path: "/jars", summary: "Puts a jar on the shelf.", input: NewJarInput, answer: "Written" },
+  { method: "post", path: "/jars/premixes", summary: "Mixes jars into a new one.", input: PremixInput, answer: "Written" },
+  { method: "get", path: "/jars/{id}", summary: "One jar and its ledger.", answer: "JarAnswer" },
+  { method: "put", path: "/jars/{id}", summary: "Changes a jar's details that still has `baseRev`; 412 otherwise.", input: JarChangeInput, answer: "Written" },
+  { method: "put", path: "/jars/{id}/removed", summary: "Takes a jar off the shelf, or puts it back.", input: RemovedInput, answer: "Written" },
+  { method: "post", path: "/jars/{id}/weighings", summary: "Weighs level spoons of a jar.", input: WeighingInput, answer: "Written" },
+  { method: "post", path: "/jars/{id}/left", summary: "Weighs what is left in a jar.", input: LeftInput, answer: "Written" },
+  { method: "put", path: "/weighings/{id}/withdrawn", summary: "Takes a weighing back, or lets it count again.", input: WithdrawnInput, answer: "Written" },
   { method: "get", path: "/heads", summary: "Every head that is kept.", answer: "HeadsAnswer" },
   { method: "post", path: "/heads", summary: "Keeps a head.", input: NewHeadInput, answer: "Written" },
   { method: "get", path: "/heads/{id}", summary: "One head.", answer: "StoredHead" },

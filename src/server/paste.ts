@@ -1,5 +1,6 @@
 import { computePaste, correctPaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import { toQuestion, type CorrectionInput, type PasteInput } from "@/inputs/pasteInput";
+import { shelfOf } from "@/store/jars";
 import { unusable } from "./refusal";
 import type { Asked } from "./route";
 
@@ -10,10 +11,10 @@ export function answerOf(question: PasteQuestion): PasteAnswer {
   return result.value;
 }
 
-export const computeUse = async ({ input, settings }: Asked<PasteInput>) => answerOf(toQuestion(input, settings.spoons));
+export const computeUse = async ({ input, settings, household }: Asked<PasteInput>) => answerOf(toQuestion(input, settings.spoons, await shelfOf(household.id)));
 
-export async function correctUse({ input, settings }: Asked<CorrectionInput>) {
-  const result = correctPaste(toQuestion(input, settings.spoons), input.word, input.pouredMl, input.minutesSoaked);
+export async function correctUse({ input, settings, household }: Asked<CorrectionInput>) {
+  const result = correctPaste(toQuestion(input, settings.spoons, await shelfOf(household.id)), input.word, input.pouredMl, input.minutesSoaked);
   if (!result.ok) throw unusable(result.problems);
   return result.value;
 }

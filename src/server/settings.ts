@@ -1,4 +1,6 @@
 import { checkNumber } from "@/core/checkNumber";
+import { checkSpoons } from "@/core/measure";
+import { toSpoons } from "@/inputs/spoonsInput";
 import type { SettingsInput } from "@/inputs/bookInput";
 import { writeSettings } from "@/store/household";
 import type { Write } from "@/store/transaction";
@@ -8,7 +10,10 @@ import type { Asked } from "./route";
 export async function changeSettings({ input, household }: Asked<SettingsInput>, write: Write) {
   const problem = input.kitchenTempC === undefined ? undefined : checkNumber("kitchenTempC", input.kitchenTempC, "kitchenTempC");
   if (problem) throw unusable([problem]);
+  const spoons = toSpoons(input.spoons);
+  const wrong = spoons === undefined ? [] : checkSpoons(spoons);
+  if (wrong.length > 0) throw unusable(wrong);
   if (input.network && household.passwordHash === undefined) throw new Refusal(409, "Set a password for the house first.");
-  await writeSettings(write, { spoons: input.spoons, kitchenTempC: input.kitchenTempC, timeZone: input.timeZone, network: input.network });
+  await writeSettings(write, { spoons, kitchenTempC: input.kitchenTempC, timeZone: input.timeZone, currency: input.currency, network: input.network });
   return { rev: write.rev };
 }

@@ -1,6 +1,5 @@
 import type { Knex } from "knex";
 import { foldBatch, inOrder, summaryOf, type Again, type BatchEvent, type BatchPayload, type BatchState, type BatchSummary, type Mark } from "@/core/batch";
-import type { Material } from "@/core/material";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { database } from "./connection";
 import { termsOf } from "./terms";
@@ -44,7 +43,7 @@ export interface NewBatch {
   readonly question: PasteQuestion;
   readonly answer: PasteAnswer;
   /** The figures used, as they were: a better catalogue never shifts an old batch. */
-  readonly figures: readonly Material[];
+  readonly figures: readonly object[];
   readonly startsAt: Date;
   readonly createdAt?: Date;
   readonly importId?: string;
@@ -120,7 +119,7 @@ export async function findBatchWhole(householdId: string, id: string): Promise<E
 
 /** A batch with all that is kept of it. */
 export interface ExportedBatch extends StoredBatch {
-  readonly figures: readonly Material[];
+  readonly figures: readonly Readonly<Record<string, unknown>>[];
   readonly createdMs: number;
 }
 interface ExportedRow extends WholeRow { figures: string; created_at: Date }

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { SPOON_SETS, type SpoonSet } from "@/core/measure";
+import { checkSpoons, type Spoons } from "@/core/measure";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -12,15 +12,17 @@ export interface Household {
 }
 
 export interface Settings {
-  readonly spoons: SpoonSet;
+  readonly spoons: Spoons;
   readonly kitchenTempC: number;
   /** IANA zone in which the household's clock times are said. */
   readonly timeZone: string;
+  /** ISO 4217, for what a jar cost. */
+  readonly currency: string;
   /** Whether the server listens on the house's network from its next start; only with a password. */
   readonly network: boolean;
 }
 
-const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC", network: false };
+const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC", currency: "EUR", network: false };
 
 export async function insertHousehold(knex: Knex, household: { id: string; name: string; createdAt: Date }): Promise<void> {
   await knex("household").insert({ id: household.id, name: household.name, rev: 0, created_at: household.createdAt });
@@ -45,7 +47,7 @@ export async function theHousehold(): Promise<HouseholdAndSettings | undefined> 
 
 function settingsOf(rows: readonly { readonly name: string; readonly value: string }[]): Settings {
   const stored = Object.fromEntries(rows.map(({ name, value }) => [name, JSON.parse(value)])) as Partial<Settings>;
-  const spoons = SPOON_SETS.includes(stored.spoons as SpoonSet) ? stored.spoons! : DEFAULTS.spoons;
+  const spoons = stored.spoons !== undefined && checkSpoons(stored.spoons).length === 0 ? stored.spoons : DEFAULTS.spoons;
   return { ...DEFAULTS, ...stored, spoons };
 }
 

@@ -46,7 +46,7 @@ export async function undoImport(write: Write, id: string): Promise<void> {
   const now = new Date();
   await trx("import").where({ household_id: householdId, id }).update({ undone_at: now, rev });
   const own = { household_id: householdId, import_id: id };
-  for (const kind of ["head", "blend"] as const) await trx(kind).where(own).whereNull("removed_at").update({ removed_at: now, rev });
+  for (const kind of ["head", "blend", "jar"] as const) await trx(kind).where(own).whereNull("removed_at").update({ removed_at: now, rev });
   const batchIds: string[] = await trx("batch").where(own).whereNull("removed_at").pluck("id");
   for (const batchId of batchIds) await setBatchRemoved(write, batchId, true);
 }

@@ -22,6 +22,7 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   unknownField: () => "This is not something that can be set here.",
   notText: () => "This wants words.",
   taken: () => "This id is used in another household.",
+  nameTaken: () => "Something in this house is called that already. Choose another name.",
   repeated: () => "This stands in the file twice.",
   noBook: () => "This is no book file, or one of a newer kind than this house reads.",
   notFound: () => "This is not in the household's book.",

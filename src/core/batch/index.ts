@@ -1,4 +1,5 @@
 export * from "./asMade";
+export * from "./draws";
 export * from "./events";
 export * from "./fold";
 export * from "./going";

@@ -30,7 +30,7 @@ const MINUTES = { gather: 10, dry: 5, wet: 5, firstPour: 3, pour: 7, oil: 2, che
  */
 export function worksheet(answer: PasteAnswer): Worksheet {
   // Bowls saved before the shelf had their phases in the tables alone.
-  const phases = answer.lines.map((line): Phase | undefined => { const material = findMaterial(line.materialId); return (line.phase as Phase | undefined) ?? (material && phaseOf(material)); });
+  const phases = answer.lines.map((line): Phase | undefined => { const material = findMaterial(line.materialId); return line.phase ?? (material && phaseOf(material)); });
   const linesOf = (phase: Phase) => phases.flatMap((one, i) => (one === phase ? [i] : []));
   const [dry, wet, oil] = [linesOf("dry"), linesOf("wet"), linesOf("oil")];
 

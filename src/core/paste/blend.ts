@@ -44,3 +44,10 @@ export interface PasteQuestion extends Blend {
 /** Finds what a bowl is made of: the jar first, then things of the household's own, then the tables. */
 export const lookupIn = ({ own = [] }: Pick<PasteQuestion, "own">): Lookup => own.length === 0 ? findMaterial : (id, jarId) =>
   (jarId === undefined ? undefined : own.find((one) => one.id === id && one.jarId === jarId)) ?? own.find((one) => one.id === id && one.jarId === undefined) ?? findMaterial(id);
+
+/** Every material of a bowl as it is used there, for keeping with its answer. */
+export function figuresOf(question: PasteQuestion): Material[] {
+  const find = lookupIn(question);
+  const all = [...question.lines, question.liquid].flatMap(({ materialId, jarId }) => find(materialId, jarId) ?? []);
+  return [...new Map(all.map((material) => [`${material.id} ${material.jarId ?? ""}`, material])).values()];
+}

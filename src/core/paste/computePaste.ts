@@ -25,7 +25,7 @@ export interface LineAnswer {
   readonly materialId: string;
   readonly jarId?: string;
   /** When it goes in: with the dry things, the wet ones, or last. */
-  readonly phase: Phase;
+  readonly phase?: Phase;
   readonly massG: Band;
   /** Level spoons of it, whatever it was typed in. */
   readonly spoons: SpoonAmount;

@@ -1,5 +1,6 @@
 import { practice, type Figure } from "../figure";
 import type { Family, Material } from "../material";
+import { monthsBetween } from "./day";
 import type { Jar } from "./jar";
 
 /** What freshness means for a kind of thing, and how long it lasts. `test` names what to try when it is past. */
@@ -39,8 +40,6 @@ export type Freshness =
   /** Past the usual: worth a try before it is used. `since` says by which date. */
   | { readonly state: "past"; readonly by: "bestBefore" | "opened" | "bought"; readonly test: AgeTest; readonly months: number };
 
-const MONTH_MS = 30.44 * 86_400_000;
-const monthsBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MONTH_MS;
 
 /** How a jar stands on a day: past its own best-before, or longer open or bought than such things usually keep. */
 export function freshness(jar: Pick<Jar, "boughtOn" | "openedOn" | "bestBefore">, material: Material, today: string): Freshness {

@@ -1,4 +1,5 @@
 export * from "./age";
+export * from "./day";
 export * from "./gather";
 export * from "./jar";
 export * from "./mixture";

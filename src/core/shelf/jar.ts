@@ -3,6 +3,7 @@ import type { Figure } from "../figure";
 import { HEAPS, type Material } from "../material";
 import { spoonMl, type Spoons } from "../measure";
 import type { Problem } from "../problem";
+import { dayNumber } from "./day";
 
 export const WEIGHED_BY = ["tsp", "tbsp", "cup"] as const;
 /** So many level spoons of a jar, weighed. */
@@ -77,23 +78,16 @@ export function jarsOf(jars: readonly Jar[], materialId: string): Jar[] {
 /** The jar that is in use: undefined where there is none of it. */
 export const jarInUse = (jars: readonly Jar[], materialId: string): Jar | undefined => jarsOf(jars, materialId)[0];
 
-const DAY = /^\d{4}-\d{2}-\d{2}$/;
-export const isDay = (text: string): boolean => DAY.test(text) && new Date(`${text}T00:00:00Z`).toISOString().startsWith(text);
-
 /** Every problem with a jar as it was filled in. @param today ISO day, in the household's zone */
 export function checkJar(jar: Pick<Jar, "boughtOn" | "openedOn" | "bestBefore" | "fullG" | "price">, today: string): Problem[] {
   const problems: (Problem | undefined)[] = [checkNumber("fullG", jar.fullG, "jarG"), jar.price === undefined ? undefined : checkNumber("price", jar.price, "price")];
   for (const field of ["boughtOn", "openedOn", "bestBefore"] as const) {
     const day = jar[field];
     if (day === undefined) continue;
-    if (!safeDay(day)) problems.push({ field, code: "notADay" });
+    if (dayNumber(day) === undefined) problems.push({ field, code: "notADay" });
     else if (field !== "bestBefore" && day > today) problems.push({ field, code: "inTheFuture" });
   }
   return problems.filter((problem) => problem !== undefined);
-}
-
-function safeDay(day: string): boolean {
-  try { return isDay(day); } catch { return false; }
 }
 
 /** Every problem with a weighing; only what can be struck off level is weighed by the spoon. */

@@ -4,6 +4,8 @@ import { deviceNames } from "@/store/devices";
 import { headsForExport } from "@/store/heads";
 import type { Household, Settings } from "@/store/household";
 import { personsForExport } from "@/store/persons";
+import { listJars } from "@/store/jars";
+import { listOwnThings } from "@/store/ownThings";
 import { notFound } from "../refusal";
 import type { Book, BookBatch, BookBlend } from "./format";
 
@@ -50,10 +52,16 @@ export async function batchBook(householdId: string, id: string): Promise<Book> 
   return part({ batches: [batchOf(batch, events)], devices: (await deviceNames(householdId)).filter((device) => ids.has(device.id)) });
 }
 
+/** The shelf as a book file keeps it: what things of the house's own are, and every jar as it stands. */
+async function shelfBook(householdId: string): Promise<Pick<Book, "things" | "jars">> {
+  const [things, jars] = await Promise.all([listOwnThings(householdId), listJars(householdId)]);
+  return { things: things.map(({ rowId: _, removed: __, ...thing }) => thing), jars: jars.map(({ rev: _, editedRev: __, ...jar }) => jar) };
+}
+
 /** Everything, written out page by page as it is read, so that a long book needs no more room than a short one. */
 export function wholeBook({ id, name }: Household, { spoons, kitchenTempC, timeZone }: Settings): ReadableStream<Uint8Array> {
   async function* pieces(): AsyncGenerator<string> {
-    const head = { ...FORMAT, exportedAt: new Date().toISOString(), household: { name, settings: { spoons, kitchenTempC, timeZone } }, persons: await personsForExport(id), devices: await deviceNames(id), heads: await headsForExport(id) };
+    const head = { ...FORMAT, exportedAt: new Date().toISOString(), household: { name, settings: { spoons, kitchenTempC, timeZone } }, persons: await personsForExport(id), devices: await deviceNames(id), heads: await headsForExport(id), ...(await shelfBook(id)) };
     yield `${JSON.stringify(head).slice(0, -1)},"blends":[`;
     let between = "";
     for (const blend of await listBlendNames(id)) {

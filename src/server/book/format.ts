@@ -1,6 +1,6 @@
 import type { BatchPayload } from "@/core/batch";
+import type { Jar, OwnThing, Weighing } from "@/core/shelf";
 import type { Head } from "@/core/head";
-import type { Material } from "@/core/material";
 import type { Blend, PasteAnswer, PasteQuestion } from "@/core/paste";
 import type { Settings } from "@/store/household";
 
@@ -15,8 +15,15 @@ export interface Book {
   readonly heads: readonly BookHead[];
   readonly blends: readonly BookBlend[];
   readonly batches: readonly BookBatch[];
+  /** Things of the house's own, and its jars with what is left; left out by houses without a shelf. */
+  readonly things?: readonly OwnThing[];
+  readonly jars?: readonly BookJar[];
 }
 
+export interface BookJar extends Omit<Jar, "weighings"> { readonly weighings: readonly Weighing[] }
+
+/** A material as it was when a bowl was made of it; kept as it came, since what is known of materials grows. */
+export type BookFigures = Readonly<Record<string, unknown>>;
 export interface BookPerson { readonly id: string; readonly name: string }
 export interface BookDevice { readonly id: string; readonly name: string }
 export interface BookHead { readonly id: string; readonly personId: string | null; readonly name: string; readonly createdAt: string; readonly hair: Head }
@@ -43,7 +50,7 @@ export interface BookBatch {
   readonly createdAt: string;
   readonly question: PasteQuestion;
   readonly answer: PasteAnswer;
-  readonly figures: readonly Material[];
+  readonly figures: readonly BookFigures[];
   readonly events: readonly BookEvent[];
 }
 
@@ -56,7 +63,7 @@ export interface BookV1 {
   readonly blends: readonly { readonly id: string; readonly name: string; readonly versions: readonly { readonly id: string; readonly savedAt: string; readonly headId: string | null; readonly blend: Blend }[] }[];
   readonly batches: readonly {
     readonly id: string; readonly versionId: string | null; readonly headId: string | null; readonly blendName: string; readonly headName: string; readonly startsAt: string;
-    readonly question: PasteQuestion; readonly answer: PasteAnswer; readonly figures: readonly Material[];
+    readonly question: PasteQuestion; readonly answer: PasteAnswer; readonly figures: readonly BookFigures[];
     readonly events: readonly { readonly id: string; readonly payload: BatchPayload; readonly deviceId: string; readonly deviceSeq: number; readonly revSeen: number; readonly at: string }[];
   }[];
 }

@@ -7,6 +7,10 @@ import { database } from "@/store/connection";
 import { noteDevice } from "@/store/devices";
 import { insertHead } from "@/store/heads";
 import * as store from "@/store/imports";
+import { v7 as uuid } from "uuid";
+import { insertJar, insertWeighing, jarOwner } from "@/store/jars";
+import { insertOwnThing, listOwnThings } from "@/store/ownThings";
+import { insertMoves } from "@/store/stock";
 import { insertPerson } from "@/store/persons";
 import type { Write } from "@/store/transaction";
 import { problemWords } from "@/words/problems";
@@ -90,6 +94,7 @@ export async function importBook({ input, household }: Asked<ImportInput>, write
   await store.insertImport(write, { id: input.id, name: input.name?.trim() || "a file", adds: done });
   for (const kind of ["head", "blend", "batch"] as const) await store.putBack(write, kind, back[kind], input.id);
 
+  await importShelf(book, write, input.id);
   const persons = await store.knownIds("person", book.persons.map(({ id }) => id), write.trx);
   for (const person of book.persons) if (!persons.has(person.id) && fresh.heads.some((head) => head.personId === person.id)) await insertPerson(write, person);
   const names = new Map(book.devices.map((device) => [device.id, device.name]));
@@ -121,6 +126,18 @@ export async function importBook({ input, household }: Asked<ImportInput>, write
   }
   await store.raiseRev(write, latestSeen + 1);
   return { id: input.id, rev: write.rev, ...done };
+}
+
+/** Things and jars that are new here; what is known by its id stays as it is. */
+async function importShelf(book: Book, write: Write, importId: string): Promise<void> {
+  const here = new Set((await listOwnThings(write.householdId, write.trx)).map(({ id }) => id));
+  for (const thing of book.things ?? []) if (!here.has(thing.id)) await insertOwnThing(write, uuid(), thing);
+  for (const { weighings, leftG, ...jar } of book.jars ?? []) {
+    if ((await jarOwner(write, jar.id)) !== undefined) continue;
+    await insertJar(write, jar, new Date(), importId);
+    await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG }, { jarId: jar.id, kind: "weighed", massG: leftG - jar.fullG }]);
+    for (const weighing of weighings) if (!(await insertWeighing(write, jar.id, weighing))) throw taken();
+  }
 }
 
 /** Of these, the ids that this household has. */

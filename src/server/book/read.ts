@@ -4,6 +4,7 @@ import { checkPayload } from "@/core/batch";
 import { checkHead } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import { checkBlend, checkQuestion } from "@/core/paste";
+import { checkJar, checkOwnThing, lookupOn, ownMaterials } from "@/core/shelf";
 import { isUuid } from "@/core/text";
 import type { Problem, ProblemCode } from "@/core/problem";
 import { MOMENT } from "@/inputs/moment";
@@ -62,6 +63,17 @@ function senseOf(book: Book): Problem[] {
   for (const [list, things] of [["persons", book.persons], ["devices", book.devices]] as const) {
     things.forEach((thing, i) => { id(`book.${list}.${i}.id`, thing.id); name(`book.${list}.${i}.name`, thing.name); });
   }
+  const things = book.things ?? [];
+  things.forEach((thing, i) => { name(`book.things.${i}.name`, thing.name); problems.push(...checkOwnThing(thing, things).map((problem) => ({ ...problem, field: `book.things.${i}.${problem.field}` }))); });
+  const find = lookupOn({ own: ownMaterials(things), jars: [] });
+  (book.jars ?? []).forEach((jar, i) => {
+    const at = `book.jars.${i}`;
+    id(`${at}.id`, jar.id); name(`${at}.name`, jar.name);
+    if (!find(jar.materialId)) problems.push({ field: `${at}.materialId`, code: "unknownMaterial" });
+    if (!Number.isFinite(jar.leftG)) problems.push({ field: `${at}.leftG`, code: "notANumber" });
+    problems.push(...checkJar(jar, "9999-12-31").map((problem) => ({ ...problem, field: `${at}.${problem.field}` })));
+    jar.weighings.forEach((weighing, n) => { id(`${at}.weighings.${n}.id`, weighing.id); if (!(weighing.count > 0 && weighing.massG > 0)) problems.push({ field: `${at}.weighings.${n}`, code: "notANumber" }); });
+  });
   book.heads.forEach((head, i) => {
     const at = `book.heads.${i}`;
     id(`${at}.id`, head.id); name(`${at}.name`, head.name); moment(`${at}.createdAt`, head.createdAt);
@@ -73,7 +85,7 @@ function senseOf(book: Book): Problem[] {
     if (blend.versions.length === 0) problems.push({ field: `${at}.versions`, code: "required" });
     blend.versions.forEach((version, n) => {
       id(`${at}.versions.${n}.id`, version.id); moment(`${at}.versions.${n}.createdAt`, version.createdAt);
-      problems.push(...checkBlend(version.blend, `${at}.versions.${n}.blend`));
+      problems.push(...checkBlend(version.blend, `${at}.versions.${n}.blend`, find));
     });
   });
   book.batches.forEach((batch, i) => {
@@ -84,7 +96,7 @@ function senseOf(book: Book): Problem[] {
     batch.events.forEach((event, n) => {
       const on = `${at}.events.${n}`;
       id(`${on}.id`, event.id); moment(`${on}.deviceClock`, event.deviceClock); moment(`${on}.happenedAt`, event.happenedAt); count(`${on}.deviceSeq`, event.deviceSeq); count(`${on}.revSeen`, event.revSeen);
-      problems.push(...checkPayload(event.payload, `${on}.payload`));
+      problems.push(...checkPayload(event.payload, `${on}.payload`, find));
       if (!isUuid(event.deviceId)) problems.push({ field: `${on}.deviceId`, code: "notText" });
     });
   });

@@ -1,7 +1,7 @@
 import Link from "next/link";
 import type { Going } from "@/core/batch";
 import type { PurposeId } from "@/core/head";
-import type { BlendAndBowl } from "@/server/shelf";
+import type { BlendAndBowl } from "@/server/blendBowls";
 import { goingWords } from "@/words/going";
 import { PURPOSE_NAME } from "@/words/names";
 import { bowlFor } from "../bowl/geometry";

@@ -1,6 +1,8 @@
 import { notFound } from "next/navigation";
 import { PLAIN_HEAD } from "@/core/head";
 import { computePaste } from "@/core/paste";
+import { questionOn } from "@/core/shelf";
+import { shelfOf } from "@/store/jars";
 import { house, idIn } from "@/server/page";
 import { listVersions } from "@/store/blends";
 import { listHeads } from "@/store/heads";
@@ -12,8 +14,9 @@ export default async function Page({ params, searchParams }: { params: Promise<{
   const found = await house();
   const [versions, heads] = found ? await Promise.all([listVersions(found.household.id, await idIn(params)), listHeads(found.household.id)]) : [[], []];
   if (!found || versions.length === 0) notFound();
+  const shelf = await shelfOf(found.household.id);
   const bowls = versions.map(({ blend, headId }) => {
-    const result = computePaste({ ...blend, head: heads.find(({ id }) => id === headId)?.hair ?? PLAIN_HEAD, spoons: found.settings.spoons });
+    const result = computePaste(questionOn(blend, heads.find(({ id }) => id === headId)?.hair ?? PLAIN_HEAD, found.settings.spoons, shelf));
     return result.ok ? { layers: result.value.layers, totalMl: result.value.totalMl } : undefined;
   });
   return <VersionsView versions={versions} bowls={bowls} against={Number((await searchParams).against) || undefined} timeZone={found.settings.timeZone} nowMs={Date.now()} />;

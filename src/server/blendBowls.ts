@@ -1,5 +1,7 @@
 import { PLAIN_HEAD } from "@/core/head";
-import type { SpoonSet } from "@/core/measure";
+import type { Spoons } from "@/core/measure";
+import { questionOn } from "@/core/shelf";
+import { shelfOf } from "@/store/jars";
 import { computePaste, type Layer } from "@/core/paste";
 import { grainOf, roundTo } from "@/words/amounts";
 import { listBlends } from "@/store/blends";
@@ -18,11 +20,11 @@ export interface BlendAndBowl {
 }
 
 /** Every blend with the bowl that it makes today for its own head. */
-export async function blendsWithBowls(householdId: string, spoons: SpoonSet): Promise<BlendAndBowl[]> {
-  const [blends, heads] = await Promise.all([listBlends(householdId), listHeads(householdId)]);
+export async function blendsWithBowls(householdId: string, spoons: Spoons): Promise<BlendAndBowl[]> {
+  const [blends, heads, shelf] = await Promise.all([listBlends(householdId), listHeads(householdId), shelfOf(householdId)]);
   return blends.flatMap(({ id, name, version, blend, headId }) => {
     const head = heads.find((one) => one.id === headId);
-    const result = computePaste({ ...blend, head: head?.hair ?? PLAIN_HEAD, spoons });
+    const result = computePaste(questionOn(blend, head?.hair ?? PLAIN_HEAD, spoons, shelf));
     if (!result.ok) return [];
     const { layers, totalG, totalMl, head: takes } = result.value;
     return [{ id, name, version, purpose: blend.purpose, headName: head?.name, totalG: roundTo(totalG.mid, grainOf(takes.pasteG)), totalMl, layers }];

@@ -1,0 +1,46 @@
+import { lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
+import { findMaterial, phaseOf, type Phase } from "../material";
+import { asMade } from "./asMade";
+import type { BatchEvent } from "./events";
+import { foldBatch, inOrder } from "./fold";
+
+/** What one event of a bowl took off the shelf. `slot` tells draws of one event apart. */
+export interface Draw {
+  readonly eventId: string;
+  readonly slot: string;
+  readonly materialId: string;
+  /** The jar that was planned; undefined for what was added in the bowl. */
+  readonly jarId?: string;
+  readonly massG: number;
+}
+
+const PHASE_OF_STEP: Readonly<Record<string, Phase>> = { dry: "dry", wet: "wet", oil: "oil" };
+
+/**
+ * Every draw of a bowl on the shelf, from its events: a planned line is drawn by the first thing that says it is in
+ * (measured out, its step ticked, the bowl mixed), as much as really went in; pours draw the liquid; what was added
+ * draws itself. A withdrawn event draws nothing.
+ */
+export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: readonly BatchEvent[]): Draw[] {
+  const state = foldBatch(events);
+  const gone = new Set(state.withdrawn);
+  const standing = [...new Map(events.map((event) => [event.id, event])).values()].filter(({ id }) => !gone.has(id)).sort(inOrder);
+  const find = lookupIn(question);
+  const phases = answer.lines.map(({ materialId, phase }): Phase => phase ?? phaseOf(findMaterial(materialId) ?? { family: "base", form: "soft" }));
+  const by: (string | undefined)[] = answer.lines.map(() => undefined);
+  for (const { id, payload } of standing) {
+    if (payload.kind === "measured" && payload.line < by.length) by[payload.line] ??= id;
+    else if (payload.kind === "reached" && payload.stage === "mixed") by.forEach((one, line) => { by[line] = one ?? id; });
+    else if (payload.kind === "ticked" && payload.done && state.done.includes(payload.step)) phases.forEach((phase, line) => { if (PHASE_OF_STEP[payload.step] === phase) by[line] ??= id; });
+  }
+  const made = asMade(question, answer, state);
+  const planned = made.lines.flatMap(({ line, materialId, jarId, reallyG }): Draw[] => {
+    const eventId = line === undefined ? undefined : by[line];
+    return eventId === undefined || !(reallyG > 0) ? [] : [{ eventId, slot: `line ${line}`, materialId, ...(jarId === undefined ? {} : { jarId }), massG: reallyG }];
+  });
+  const added = made.lines.slice(answer.lines.length).map(({ materialId, reallyG }, i): Draw => ({ eventId: state.added[i].eventId, slot: "added", materialId, massG: reallyG }));
+  const { materialId, jarId } = question.liquid;
+  const density = find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1;
+  const poured = standing.flatMap(({ id, payload }): Draw[] => (payload.kind === "poured" && payload.ml > 0 ? [{ eventId: id, slot: "liquid", materialId, ...(jarId === undefined ? {} : { jarId }), massG: payload.ml * density }] : []));
+  return [...planned, ...added.filter(({ massG }) => massG > 0), ...poured];
+}

@@ -1,0 +1,23 @@
+const DAY = /^(\d{4})-(\d{2})-(\d{2})$/;
+const MONTH_DAYS = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+const isLeap = (year: number): boolean => (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0;
+
+/**
+ * An ISO day as a count of days, so that days can be compared without a clock; undefined where it is no day.
+ * @source proleptic Gregorian calendar, days from civil (Hinnant, from memory); 1970-01-01 is 0
+ */
+export function dayNumber(text: string): number | undefined {
+  const match = DAY.exec(text);
+  if (!match) return undefined;
+  const [year, month, day] = match.slice(1).map(Number);
+  if (month < 1 || month > 12 || day < 1 || day > MONTH_DAYS[month - 1] + (month === 2 && isLeap(year) ? 1 : 0)) return undefined;
+  const y = month <= 2 ? year - 1 : year;
+  const era = Math.floor(y / 400);
+  const yearOfEra = y - era * 400;
+  const dayOfYear = Math.floor((153 * (month > 2 ? month - 3 : month + 9) + 2) / 5) + day - 1;
+  return era * 146_097 + yearOfEra * 365 + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100) + dayOfYear - 719_468;
+}
+
+const MONTH_DAYS_MEAN = 30.44;
+/** Months between two ISO days; 0 where one is none. */
+export const monthsBetween = (from: string, to: string): number => ((dayNumber(to) ?? 0) - (dayNumber(from) ?? dayNumber(to) ?? 0)) / MONTH_DAYS_MEAN;

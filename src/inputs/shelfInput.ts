@@ -1,0 +1,82 @@
+import "reflect-metadata";
+import { Type } from "class-transformer";
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
+import { LIMITS } from "@/core/limits";
+import { WEIGHED_BY, type Jar, type OwnPart, type OwnThing, type Weighing } from "@/core/shelf";
+
+export class JarDetailsInput {
+  @MaxLength(60) @IsString() materialId!: string;
+  @MaxLength(LIMITS.nameChars.max) @MinLength(LIMITS.nameChars.min) @IsString() name!: string;
+  @IsOptional() @MaxLength(60) @IsString() lot?: string;
+  @IsOptional() @MaxLength(20) @IsString() boughtOn?: string;
+  @IsOptional() @MaxLength(20) @IsString() openedOn?: string;
+  @IsOptional() @MaxLength(20) @IsString() bestBefore?: string;
+  @IsNumber() fullG!: number;
+  @IsOptional() @IsNumber() price?: number;
+  @IsOptional() @MaxLength(60) @IsString() place?: string;
+  @IsOptional() @IsBoolean() madeHere?: boolean;
+}
+export class NewJarInput extends JarDetailsInput {
+  @IsUUID("all") id!: string;
+  /** Grams in it now, where it is not full any more. */
+  @IsOptional() @IsNumber() leftG?: number;
+}
+export class JarChangeInput extends JarDetailsInput {
+  @Max(Number.MAX_SAFE_INTEGER) @Min(0) @IsInt() baseRev!: number;
+}
+
+export class WeighingInput {
+  @IsUUID("all") id!: string;
+  @IsNumber() count!: number;
+  @IsIn(WEIGHED_BY) unit!: Weighing["unit"];
+  @IsNumber() massG!: number;
+}
+export class WithdrawnInput { @IsIn([true, false]) withdrawn!: boolean; }
+
+/** A jar put on the scale: what is left in it. */
+export class LeftInput {
+  @IsUUID("all") id!: string;
+  @IsNumber() leftG!: number;
+}
+
+export class OwnPartInput {
+  @MaxLength(60) @IsString() materialId!: string;
+  @IsOptional() @IsNumber() share?: number;
+}
+export class OwnThingInput {
+  @IsUUID("all") id!: string;
+  @MaxLength(50) @MinLength(1) @IsString() name!: string;
+  @IsOptional() @MaxLength(200) @IsString() use?: string;
+  /** It is like this; or it is mixed of the parts. */
+  @IsOptional() @MaxLength(60) @IsString() likeId?: string;
+  @IsOptional() @Type(() => OwnPartInput) @ValidateNested({ each: true }) @ArrayMaxSize(100) @IsArray() parts?: OwnPartInput[];
+}
+
+export class PremixPartInput {
+  @IsUUID("all") jarId!: string;
+  @IsNumber() massG!: number;
+}
+/** A mixture made from the house's own jars, kept as a new jar. */
+export class PremixInput {
+  @IsUUID("all") id!: string;
+  @IsUUID("all") thingId!: string;
+  @MaxLength(50) @MinLength(1) @IsString() name!: string;
+  @Type(() => PremixPartInput) @ValidateNested({ each: true }) @ArrayMaxSize(40) @ArrayMinSize(1) @IsArray() parts!: PremixPartInput[];
+  @IsOptional() @MaxLength(60) @IsString() place?: string;
+}
+
+export class JarsCsvInput { @MaxLength(2_000_000) @MinLength(1) @IsString() csv!: string; }
+
+const filled = <K extends string>(fields: Readonly<Record<K, string | undefined>>): Partial<Record<K, string>> =>
+  Object.fromEntries(Object.entries<string | undefined>(fields).filter(([, value]) => value !== undefined && value.trim() !== "").map(([key, value]) => [key, value!.trim()])) as Partial<Record<K, string>>;
+
+export function toJar(id: string, input: JarDetailsInput): Omit<Jar, "leftG" | "weighings"> {
+  const { materialId, name, lot, boughtOn, openedOn, bestBefore, fullG, price, place, madeHere } = input;
+  return { id, materialId, name: name.trim(), fullG, madeHere: madeHere ?? false, ...filled({ lot, boughtOn, openedOn, bestBefore, place }), ...(price === undefined ? {} : { price }) };
+}
+
+export function toOwnThing(id: string, { name, use, likeId, parts }: OwnThingInput): OwnThing {
+  const common = { id, name: name.trim(), ...filled({ use }) };
+  if (parts) return { ...common, kind: "mixture", parts: parts.map(({ materialId, share }): OwnPart => (share === undefined ? { materialId } : { materialId, share })) };
+  return { ...common, kind: "like", likeId: likeId ?? "" };
+}

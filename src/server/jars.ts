@@ -1,0 +1,138 @@
+import { DateTime } from "luxon";
+import { checkNumber } from "@/core/checkNumber";
+import type { Problem } from "@/core/problem";
+import { checkJar, checkOwnThing, checkWeighing, containsItself, densityIsPossible, lookupOn, ownId, pricePerG, type OwnThing } from "@/core/shelf";
+import { toJar, toOwnThing, type JarChangeInput, type LeftInput, type NewJarInput, type OwnThingInput, type PremixInput, type WeighingInput, type WithdrawnInput } from "@/inputs/shelfInput";
+import type { RemovedInput } from "@/inputs/bookInput";
+import type { Settings } from "@/store/household";
+import * as store from "@/store/jars";
+import { insertOwnThing, listOwnThings, ownThingOwner, setOwnThingRemoved } from "@/store/ownThings";
+import { insertMoves } from "@/store/stock";
+import type { Write } from "@/store/transaction";
+import { notFound, overtaken, taken, unusable } from "./refusal";
+import type { Asked } from "./route";
+
+export const todayIn = ({ timeZone }: Pick<Settings, "timeZone">): string => DateTime.now().setZone(timeZone).toISODate() ?? DateTime.utc().toISODate();
+
+/** Throws the problems of a jar's details; the material has to be known here. */
+async function checkedJar(jar: ReturnType<typeof toJar>, settings: Settings, write: Write): Promise<void> {
+  const material = lookupOn(await store.shelfOf(write.householdId, write.trx))(jar.materialId);
+  const problems: Problem[] = [...(material ? [] : [{ field: "materialId", code: "unknownMaterial" } as const]), ...checkJar(jar, todayIn(settings))];
+  if (problems.length > 0) throw unusable(problems);
+}
+
+export async function createJar({ input, settings }: Asked<NewJarInput>, write: Write) {
+  const jar = toJar(input.id, input);
+  await checkedJar(jar, settings, write);
+  const left = input.leftG === undefined ? undefined : checkNumber("leftG", input.leftG, "jarLeftG");
+  if (left) throw unusable([left]);
+  const owner = await store.jarOwner(write, input.id);
+  if (owner !== undefined && owner !== write.householdId) throw taken();
+  if (owner === undefined) {
+    await store.insertJar(write, jar);
+    const less = input.leftG === undefined ? 0 : input.leftG - jar.fullG;
+    await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG }, ...(less === 0 ? [] : [{ jarId: jar.id, kind: "weighed" as const, massG: less }])]);
+  }
+  return { id: input.id, rev: write.rev };
+}
+
+export async function changeJar({ input, params, settings }: Asked<JarChangeInput>, write: Write) {
+  const before = await store.findJar(write.householdId, params.id, write.trx);
+  if (!before) throw notFound();
+  const jar = toJar(params.id, input);
+  await checkedJar(jar, settings, write);
+  if (!(await store.updateJar(write, jar, input.baseRev))) throw overtaken();
+  // A jar that held more than was written down held it from the start.
+  if (jar.fullG !== before.fullG) await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG - before.fullG }]);
+  return { id: params.id, rev: write.rev };
+}
+
+export async function removeJar({ input, params }: Asked<RemovedInput>, write: Write) {
+  if (!(await store.setJarRemoved(write, params.id, input.removed))) throw notFound();
+  return { id: params.id, rev: write.rev };
+}
+
+/** Weighs level spoons of a jar; its density follows. */
+export async function weighJar({ input, params, settings }: Asked<WeighingInput>, write: Write) {
+  const shelf = await store.shelfOf(write.householdId, write.trx);
+  const jar = shelf.jars.find(({ id }) => id === params.id);
+  const material = jar && lookupOn(shelf)(jar.materialId);
+  if (!jar || !material) throw notFound();
+  const problems = checkWeighing(input, material);
+  if (problems.length === 0 && !densityIsPossible(input, settings.spoons)) problems.push({ field: "massG", code: "notAWeight" });
+  if (problems.length > 0) throw unusable(problems);
+  if (!(await store.insertWeighing(write, params.id, { id: input.id, count: input.count, unit: input.unit, massG: input.massG }))) throw taken();
+  return { id: input.id, rev: write.rev };
+}
+
+export async function withdrawWeighing({ input, params }: Asked<WithdrawnInput>, write: Write) {
+  if (!(await store.setWeighingWithdrawn(write, params.id, input.withdrawn))) throw notFound();
+  return { id: params.id, rev: write.rev };
+}
+
+/** What the scale says is left; the ledger gets the difference, so that draws on the way count all the same. */
+export async function weighLeft({ input, params }: Asked<LeftInput>, write: Write) {
+  const problem = checkNumber("leftG", input.leftG, "jarLeftG");
+  if (problem) throw unusable([problem]);
+  const jar = await store.findJar(write.householdId, params.id, write.trx);
+  if (!jar) throw notFound();
+  await insertMoves(write, [{ id: input.id, jarId: jar.id, kind: "weighed", massG: input.leftG - jar.leftG }]);
+  return { id: params.id, rev: write.rev };
+}
+
+export async function createOwnThing({ input }: Asked<OwnThingInput>, write: Write) {
+  const owner = await ownThingOwner(write, input.id);
+  if (owner !== undefined && owner !== write.householdId) throw taken();
+  const thing = toOwnThing(ownId(input.name), input);
+  if (owner === undefined) await keepThing(write, input.id, thing);
+  return { id: input.id, materialId: thing.id, rev: write.rev };
+}
+
+async function keepThing(write: Write, rowId: string, thing: OwnThing): Promise<void> {
+  const things = await listOwnThings(write.householdId, write.trx);
+  const problems: Problem[] = checkOwnThing(thing, things);
+  if (things.some(({ id }) => id === thing.id)) problems.push({ field: "name", code: "nameTaken" });
+  if (problems.length > 0) throw unusable(problems);
+  await insertOwnThing(write, rowId, thing);
+}
+
+export async function removeOwnThing({ input, params }: Asked<RemovedInput>, write: Write) {
+  if (!(await setOwnThingRemoved(write, params.id, input.removed))) throw notFound();
+  return { id: params.id, rev: write.rev };
+}
+
+/** A mixture from one's own jars: draws on them, and is a jar itself. The same mixture made again is one thing with another jar. */
+export async function makePremix({ input, settings }: Asked<PremixInput>, write: Write) {
+  const owner = await store.jarOwner(write, input.id);
+  if (owner !== undefined && owner !== write.householdId) throw taken();
+  if (owner !== undefined) return { id: input.id, rev: write.rev };
+  const jars = await store.listJars(write.householdId, write.trx);
+  const problems: Problem[] = input.parts.flatMap(({ jarId, massG }, i): Problem[] => {
+    const wrong = checkNumber(`parts.${i}.massG`, massG, "jarG");
+    return [...(jars.some(({ id }) => id === jarId) ? [] : [{ field: `parts.${i}.jarId`, code: "notFound" } as const]), ...(wrong ? [wrong] : [])];
+  });
+  if (problems.length > 0) throw unusable(problems);
+  const from = input.parts.map(({ jarId, massG }) => ({ jar: jars.find(({ id }) => id === jarId)!, massG }));
+  const totalG = from.reduce((sum, { massG }) => sum + massG, 0);
+  const shares = new Map<string, number>();
+  for (const { jar, massG } of from) shares.set(jar.materialId, (shares.get(jar.materialId) ?? 0) + massG / totalG);
+  const thing: OwnThing = { id: ownId(input.name), name: input.name.trim(), kind: "mixture", parts: [...shares].map(([materialId, share]) => ({ materialId, share })) };
+  const things = await listOwnThings(write.householdId, write.trx);
+  if (containsItself(thing, things)) throw unusable([{ field: "parts", code: "containsItself" }]);
+  if (!things.some((one) => one.id === thing.id && sameParts(one, thing))) await keepThing(write, input.thingId, thing);
+  const prices = from.map(({ jar, massG }) => { const perG = pricePerG(jar); return perG === undefined ? undefined : perG * massG; });
+  const bestBefore = from.flatMap(({ jar }) => jar.bestBefore ?? []).sort()[0];
+  const today = todayIn(settings);
+  await store.insertJar(write, {
+    id: input.id, materialId: thing.id, name: input.name.trim(), fullG: totalG, madeHere: true, boughtOn: today, openedOn: today,
+    ...(bestBefore ? { bestBefore } : {}), ...(input.place?.trim() ? { place: input.place.trim() } : {}), ...(prices.every((one) => one !== undefined) ? { price: Math.round(prices.reduce((sum, one) => sum + one, 0) * 100) / 100 } : {}),
+  });
+  await insertMoves(write, [{ jarId: input.id, kind: "came", massG: totalG }, ...from.map(({ jar, massG }) => ({ jarId: jar.id, kind: "premix" as const, massG: -massG, intoJarId: input.id }))]);
+  return { id: input.id, rev: write.rev };
+}
+
+/** The same things in the same proportions, to the percent. */
+function sameParts(one: OwnThing, other: OwnThing): boolean {
+  if (one.kind !== "mixture" || other.kind !== "mixture" || one.parts.length !== other.parts.length) return false;
+  return one.parts.every(({ materialId, share }) => Math.abs((share ?? -1) - (other.parts.find((part) => part.materialId === materialId)?.share ?? -2)) < 0.015);
+}

@@ -1,0 +1,92 @@
+import { v7 as uuid } from "uuid";
+import { drawsOf, type BatchEvent, type BatchPayload } from "@/core/batch";
+import { jarInUse, type Jar } from "@/core/shelf";
+import { database } from "./connection";
+import { listJars } from "./jars";
+import type { Write } from "./transaction";
+
+/** Why a jar's weight moved. */
+export const MOVE_KINDS = ["came", "weighed", "drawn", "premix"] as const;
+export type MoveKind = (typeof MOVE_KINDS)[number];
+
+export interface StockMove {
+  readonly id: string;
+  readonly kind: MoveKind;
+  /** Into the jar above zero, out of it below. */
+  readonly massG: number;
+  readonly atMs: number;
+  readonly batch?: { readonly id: string; readonly name: string };
+  readonly intoJar?: { readonly id: string; readonly name: string };
+}
+
+/** Kinds of events that can change what a bowl took off the shelf. */
+export const MOVES_STOCK: readonly BatchPayload["kind"][] = ["ticked", "poured", "measured", "heaped", "added", "reached", "withdrawn"];
+
+interface NewMove { readonly id?: string; readonly jarId: string; readonly kind: MoveKind; readonly massG: number; readonly intoJarId?: string; readonly createdAt?: Date }
+
+/** What the ledger leaves in each of these jars, into the column that lists read. */
+async function settleJars({ trx, householdId, rev }: Write, jarIds: readonly string[]): Promise<void> {
+  if (jarIds.length === 0) return;
+  await trx("jar").where({ household_id: householdId }).whereIn("id", [...jarIds])
+    .update({ left_g: trx.raw("(SELECT COALESCE(SUM(m.mass_g), 0) FROM stock_move m WHERE m.household_id = jar.household_id AND m.jar_id = jar.id)"), rev });
+}
+
+/** Adds moves to the ledger; one with an id that is there already adds nothing. */
+export async function insertMoves(write: Write, moves: readonly NewMove[]): Promise<void> {
+  const { trx, householdId, rev } = write;
+  const known = new Set<string>(await trx("stock_move").whereIn("id", moves.flatMap(({ id }) => id ?? [])).pluck("id"));
+  const fresh = moves.filter(({ id }) => id === undefined || !known.has(id));
+  if (fresh.length === 0) return;
+  await trx("stock_move").insert(fresh.map(({ id, jarId, kind, massG, intoJarId, createdAt }) => ({ id: id ?? uuid(), household_id: householdId, rev, created_at: createdAt ?? new Date(), jar_id: jarId, kind, mass_g: massG, into_jar_id: intoJarId ?? null })));
+  await settleJars(write, [...new Set(fresh.map(({ jarId }) => jarId))]);
+}
+
+/**
+ * Brings the ledger in line with what happened in a bowl: one row for each event that drew on a jar, none for those that
+ * were taken back. What was added without naming a jar draws on the one in use, and stays with it.
+ */
+export async function settleStock(write: Write, batchId: string, events: readonly BatchEvent[]): Promise<void> {
+  const { trx, householdId, rev } = write;
+  const batch: { question: string; answer: string } = await trx("batch").where({ household_id: householdId, id: batchId }).first("question", "answer");
+  const draws = drawsOf(JSON.parse(batch.question), JSON.parse(batch.answer), events);
+  const there: { id: string; jar_id: string; event_id: string; slot: string; mass_g: number }[] = await trx("stock_move").where({ household_id: householdId, batch_id: batchId }).select("id", "jar_id", "event_id", "slot", "mass_g");
+  const keyOf = (eventId: string, slot: string) => `${eventId} ${slot}`;
+  const old = new Map(there.map((row) => [keyOf(row.event_id, row.slot), row]));
+  let jars: readonly Jar[] | undefined;
+  const wanted = new Map<string, { jarId: string; massG: number; eventId: string; slot: string }>();
+  for (const { eventId, slot, materialId, jarId, massG } of draws) {
+    const key = keyOf(eventId, slot);
+    const from = jarId ?? old.get(key)?.jar_id ?? (slot === "added" ? jarInUse((jars ??= await listJars(householdId, trx)), materialId)?.id : undefined);
+    if (from !== undefined) wanted.set(key, { jarId: from, massG, eventId, slot });
+  }
+  const same = (key: string, row: { jar_id: string; mass_g: number }) => { const want = wanted.get(key); return want !== undefined && want.jarId === row.jar_id && Math.abs(want.massG + row.mass_g) < 1e-6; };
+  const gone = [...old].filter(([key, row]) => !same(key, row));
+  const fresh = [...wanted].filter(([key]) => { const row = old.get(key); return !row || !same(key, row); }).map(([, want]) => want);
+  if (gone.length > 0) await trx("stock_move").where({ household_id: householdId }).whereIn("id", gone.map(([, row]) => row.id)).del();
+  const known = new Set<string>(await trx("jar").where({ household_id: householdId }).whereIn("id", fresh.map(({ jarId }) => jarId)).pluck("id"));
+  const rows = fresh.filter(({ jarId }) => known.has(jarId));
+  if (rows.length > 0) {
+    const happened = new Map(events.map((event) => [event.id, new Date(event.atMs)]));
+    await trx("stock_move").insert(rows.map(({ jarId, massG, eventId, slot }) => ({ id: uuid(), household_id: householdId, rev, created_at: happened.get(eventId) ?? new Date(), jar_id: jarId, kind: "drawn", mass_g: -massG, batch_id: batchId, event_id: eventId, slot })));
+  }
+  await settleJars(write, [...new Set([...gone.map(([, row]) => row.jar_id), ...rows.map(({ jarId }) => jarId)])]);
+}
+
+/** A jar's ledger, newest first. */
+export async function movesOfJar(householdId: string, jarId: string, limit = 200): Promise<StockMove[]> {
+  const rows: { id: string; kind: MoveKind; mass_g: number; created_at: Date; batch_id: string | null; blend_name: string | null; head_name: string | null; into_jar_id: string | null; into_name: string | null }[] =
+    await database()("stock_move as m").leftJoin("batch as b", "b.id", "m.batch_id").leftJoin("jar as j", "j.id", "m.into_jar_id").where("m.household_id", householdId).andWhere("m.jar_id", jarId)
+      .orderBy([{ column: "m.created_at", order: "desc" }, { column: "m.id", order: "desc" }]).limit(limit)
+      .select("m.id", "m.kind", "m.mass_g", "m.created_at", "m.batch_id", "b.blend_name", "b.head_name", "m.into_jar_id", "j.name as into_name");
+  return rows.map((row) => ({
+    id: row.id, kind: row.kind, massG: row.mass_g, atMs: row.created_at.getTime(),
+    ...(row.batch_id === null ? {} : { batch: { id: row.batch_id, name: `${row.blend_name} on ${row.head_name}` } }),
+    ...(row.into_jar_id === null ? {} : { intoJar: { id: row.into_jar_id, name: row.into_name ?? "" } }),
+  }));
+}
+
+/** What a bowl drew, by jar. */
+export async function drawnBy(householdId: string, batchId: string): Promise<{ readonly jarId: string; readonly massG: number }[]> {
+  const rows: { jar_id: string; mass_g: number }[] = await database()("stock_move").where({ household_id: householdId, batch_id: batchId }).groupBy("jar_id").select("jar_id").sum("mass_g as mass_g");
+  return rows.map(({ jar_id, mass_g }) => ({ jarId: jar_id, massG: -mass_g }));
+}
