@@ -2,6 +2,8 @@ import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
 import { goingOn } from "@/server/going";
 import { house, themeOf } from "@/server/page";
+import { houseShelf } from "@/server/houseShelf";
+import { ShelfProvider } from "@/ui/shelf/ShelfContext";
 import { Ribbon } from "@/ui/ribbon/Ribbon";
 import "./globals.css";
 
@@ -14,20 +16,22 @@ async function ribbonState() {
   const nowMs = Date.now();
   try {
     const found = await house();
-    return { going: found ? await goingOn(found.household.id, nowMs) : [], timeZone: found?.settings.timeZone ?? "UTC", nowMs, rev: found?.household.rev ?? 0 };
+    return { shelf: await houseShelf(found), going: found ? await goingOn(found.household.id, nowMs) : [], timeZone: found?.settings.timeZone ?? "UTC", nowMs, rev: found?.household.rev ?? 0 };
   } catch {
-    return { going: [], timeZone: "UTC", nowMs, rev: 0 };
+    return { shelf: await houseShelf(undefined), going: [], timeZone: "UTC", nowMs, rev: 0 };
   }
 }
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const [state, theme] = [await ribbonState(), await themeOf()];
+  const [{ shelf, ...state }, theme] = [await ribbonState(), await themeOf()];
   return (
     <html lang="en" data-theme={theme}>
       <body>
         <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:left-4 focus:top-2 focus:z-50 focus:bg-ware focus:p-2">Skip to the page</a>
-        <main id="main">{children}</main>
-        <Ribbon {...state} />
+        <ShelfProvider house={shelf}>
+          <main id="main">{children}</main>
+          <Ribbon {...state} />
+        </ShelfProvider>
       </body>
     </html>
   );

@@ -13,5 +13,5 @@ export default async function Page() {
   const { household, settings } = found;
   const [door, imports, asked] = [await doorOf(found), await listImports(household.id), await headers()];
   const port = URL.parse(`http://${asked.get("host")}`)?.port || "80";
-  return <HouseView name={household.name} settings={settings} door={door} imports={imports} port={port} nowMs={Date.now()} timeZones={[...new Set([settings.timeZone, "UTC", ...Intl.supportedValuesOf("timeZone")])]} />;
+  return <HouseView name={household.name} settings={settings} door={door} imports={imports} port={port} nowMs={Date.now()} currencies={[...new Set([settings.currency, ...Intl.supportedValuesOf("currency")])]} timeZones={[...new Set([settings.timeZone, "UTC", ...Intl.supportedValuesOf("timeZone")])]} />;
 }

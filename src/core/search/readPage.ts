@@ -1,5 +1,5 @@
 import type { Band } from "../figure";
-import { massG, type Lookup } from "../material";
+import { massG, type Lookup, type Material } from "../material";
 import { parseAmount, volumeMl, type AmountReading, type Spoons, type TypedAmount } from "../measure";
 import { search, type Found, type SearchIndex } from "./search";
 
@@ -104,13 +104,23 @@ function readLine(text: string, index: SearchIndex, find: Lookup, spoons: Spoons
   const reading = poured ? parseAmount(rest.replace(/[\s,(=/–-]+$/u, ""), true) : first;
   const amount = only(reading);
   if (first.kind === "refused" && !second) return { text, kind: "words", name, found };
-  let slip: Slip | undefined;
-  if (amount && second) {
-    const bySpoon = amount.unit === "g" ? second : amount;
-    const said = amount.unit === "g" ? amount : second.unit === "g" ? second : undefined;
-    const spoonG = bySpoon !== said && bySpoon.unit !== "g" ? bandOf(material, bySpoon, spoons) : undefined;
-    if (said && spoonG && (said.count.value < spoonG.low / GENEROUS || said.count.value > spoonG.high * GENEROUS)) slip = { kind: "disagree", spoonG, saidG: said.count.value };
-    else if (!said) slip = spoonSlip(amount, second, spoons);
-  }
+  const slip = amount && second ? between(amount, second, material, spoons) : undefined;
   return { text, kind: "thing", reading, name, found, ...(slip ? { slip } : {}) };
+}
+
+/** What stands behind a typed amount, in brackets or after a comma, and contradicts it: "2 tbsp (60 g)". */
+export function slipIn(amount: TypedAmount, material: Material | undefined, spoons: Spoons): Slip | undefined {
+  const behind = /^[(=,]?\s*(.+?)\)?$/.exec(amount.of)?.[1] ?? "";
+  const second = behind === "" ? undefined : only(parseAmount(behind));
+  if (!second || second.of !== "" || second.unit === "piece") return undefined;
+  return between(amount, second, material, spoons);
+}
+
+/** Two amounts of one thing that contradict each other. */
+function between(amount: TypedAmount, second: TypedAmount, material: Material | undefined, spoons: Spoons): Slip | undefined {
+  const [spooned, said] = amount.unit === "g" ? [second, amount] : [amount, second];
+  if (said.unit !== "g") return spoonSlip(amount, second, spoons);
+  const spoonG = spooned.unit === "g" ? undefined : bandOf(material, spooned, spoons);
+  const apart = spoonG !== undefined && (said.count.value < spoonG.low / GENEROUS || said.count.value > spoonG.high * GENEROUS);
+  return apart ? { kind: "disagree", spoonG, saidG: said.count.value } : undefined;
 }

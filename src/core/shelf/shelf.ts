@@ -43,3 +43,13 @@ export function questionOn(blend: Blend, head: Head, spoons: Spoons, shelf: Shel
   const liquid = settle(blend.liquid);
   return { ...blend, lines, liquid, head, spoons, ...(own.size > 0 ? { own: [...own.values()] } : {}) };
 }
+
+/** A shelf and how its house measures and counts: what every page knows. */
+export interface HouseShelf {
+  readonly shelf: Shelf;
+  readonly spoons: Spoons;
+  /** ISO 4217. */
+  readonly currency: string;
+  /** ISO day in the household's zone. */
+  readonly today: string;
+}

@@ -13,7 +13,9 @@ import { AddThing } from "./AddThing";
 import { Cautions } from "./Cautions";
 import { documentOf, edit, isBlendDocument, questionOf, type BlendDocument } from "./document";
 import { JugSheet } from "./JugSheet";
+import { CleanSpoons } from "./CleanSpoons";
 import { LineSheet } from "./LineSheet";
+import { TypedPage } from "./TypedPage";
 import { Mixing } from "./Mixing";
 import { Needs } from "./Needs";
 import { RestPicture } from "./RestPicture";
@@ -76,8 +78,13 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
       <Sentence doc={doc} heads={heads} answer={result.ok ? result.value : undefined} dispatch={dispatch} problemAt={problemAt} />
       <div className="mt-4 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]">
         <BowlAndLabels
-          doc={doc} answer={sameLines ? answer : undefined} stale={!result.ok} lineProblem={lineProblem} openLine={openLine} setOpenLine={setOpenLine} dispatch={dispatch}
-          dropIn={<AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(material) => dispatch({ do: "add", material })} />}
+          doc={doc} question={question} answer={sameLines ? answer : undefined} stale={!result.ok} lineProblem={lineProblem} openLine={openLine} setOpenLine={setOpenLine} dispatch={dispatch}
+          dropIn={(
+            <div className="flex flex-wrap gap-x-6">
+              <AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(material) => dispatch({ do: "add", material })} />
+              <TypedPage onTake={(things) => things.forEach((thing) => dispatch({ do: "add", ...thing }))} />
+            </div>
+          )}
         />
         <aside aria-label="The liquid" className="xl:row-span-2">
           {answer && <JugSide answer={answer} doc={doc} drawn={drawn} stale={!result.ok} dispatch={dispatch} problem={problemAt("liquid.amountMl")} />}
@@ -100,6 +107,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
               <h2>While it rests</h2>
               <div className="mt-2 max-w-[40rem]"><RestPicture rest={answer.rest} kitchenTempC={shown.question.kitchenTempC} /></div>
             </section>
+            {sameLines && <CleanSpoons question={shown.question} answer={answer} lines={doc.lines} dispatch={dispatch} />}
             <Mixing question={shown.question} answer={answer} />
             <Cautions cautions={answer.cautions} id="cautions" />
           </div>
@@ -127,6 +135,7 @@ function Verdict({ answer, doc, headName, onMend }: { answer: PasteAnswer; doc: 
 
 interface BowlAndLabelsProps {
   readonly doc: BlendDocument;
+  readonly question: PasteQuestion;
   readonly answer: PasteAnswer | undefined;
   readonly stale: boolean;
   readonly lineProblem: (i: number) => string | undefined;
@@ -137,7 +146,7 @@ interface BowlAndLabelsProps {
 }
 
 /** The bowl with a fine line from each layer to its name and amount. Top layer first, as one sees it. */
-function BowlAndLabels({ doc, answer, stale, lineProblem, openLine, setOpenLine, dispatch, dropIn }: BowlAndLabelsProps) {
+function BowlAndLabels({ doc, question, answer, stale, lineProblem, openLine, setOpenLine, dispatch, dropIn }: BowlAndLabelsProps) {
   const layers = answer?.layers ?? [];
   const fromTop = [...layers.keys()].reverse();
   const middles = answer ? layerMiddles(layers, answer.totalMl) : [];
@@ -155,7 +164,7 @@ function BowlAndLabels({ doc, answer, stale, lineProblem, openLine, setOpenLine,
   const lineLabel = (i: number) => (
     <>
       <LineSheet
-        line={doc.lines[i]} amount={amountOf(i)} problem={lineProblem(i)} dispatch={dispatch}
+        line={doc.lines[i]} amount={amountOf(i)} problem={lineProblem(i)} dispatch={dispatch} question={question} index={i}
         open={openLine === doc.lines[i].key} onOpenChange={(open) => setOpenLine(open ? doc.lines[i].key : undefined)}
       />
       {lineProblem(i) && openLine !== doc.lines[i].key && <p className="text-sm text-stop">{lineProblem(i)}</p>}

@@ -1,10 +1,13 @@
 "use client";
+import { lookupIn, type PasteQuestion } from "@/core/paste";
 import { materialName } from "@/words/names";
 import { figureRows } from "@/words/sources";
 import { Options } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
 import { useShelf } from "../shelf/ShelfContext";
 import { AmountFields } from "./AmountFields";
+import { FromJar } from "./FromJar";
+import { Swaps } from "./Swaps";
 import type { DraftLine, Edit } from "./document";
 
 interface LineSheetProps {
@@ -12,12 +15,15 @@ interface LineSheetProps {
   readonly amount: string;
   readonly problem: string | undefined;
   readonly dispatch: (action: Edit) => void;
+  /** The bowl as it is asked for now, and which line of it this is. */
+  readonly question: PasteQuestion;
+  readonly index: number;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
 }
 
 /** One thing in the bowl: its name and amount as a button, its fields on a sheet. */
-export function LineSheet({ line, amount, problem, dispatch, open, onOpenChange }: LineSheetProps) {
+export function LineSheet({ line, amount, problem, dispatch, question, index, open, onOpenChange }: LineSheetProps) {
   const { find } = useShelf();
   const material = find(line.materialId);
   const change = (to: Partial<DraftLine>) => dispatch({ do: "line", key: line.key, change: to });
@@ -33,16 +39,18 @@ export function LineSheet({ line, amount, problem, dispatch, open, onOpenChange 
     >
       <div className="flex flex-col gap-3">
         <p className="text-sm text-quiet">{material?.use}</p>
-        <AmountFields label={line.role === "part" ? "Parts" : "Amount"} amount={line} material={material} problem={problem} onChange={change} />
+        <AmountFields label={line.role === "part" ? "Parts" : "Amount"} amount={line} material={material} jarId={line.jarId} problem={problem} onChange={change} />
+        <FromJar line={line} onChange={change} />
         <Options
           label="How it goes in" value={line.role} onChange={(role) => change({ role })}
           options={[{ value: "part", label: "scaled to the head", note: "keeps its proportion to the other parts" }, { value: "fixed", label: "exactly this much" }]}
         />
+        <Swaps question={question} line={index} onSwap={(to) => change(to)} onLeaveOut={() => dispatch({ do: "remove", key: line.key })} />
         {material && (
           <details>
             <summary className="pressable min-h-11 cursor-pointer py-2">where its numbers come from</summary>
             <dl className="text-sm">
-              {figureRows(material).map(({ what, is, source }) => (
+              {figureRows(lookupIn(question)(line.materialId, question.lines[index]?.jarId) ?? material).map(({ what, is, source }) => (
                 <div key={what} className="border-b border-line py-1">
                   <div className="flex justify-between gap-3"><dt>{what}</dt><dd className="text-right font-semibold">{is}</dd></div>
                   <dd className="text-quiet">{source}</dd>

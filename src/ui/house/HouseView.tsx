@@ -2,24 +2,24 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { checkNumber } from "@/core/checkNumber";
-import { SPOON_SETS } from "@/core/measure";
+import { checkSpoons } from "@/core/measure";
 import type { DoorAnswer } from "@/server/answers";
 import type { Settings } from "@/store/household";
 import type { PastImport } from "@/store/imports";
 import { problemWords } from "@/words/problems";
-import { SPOON_SET_NAME } from "@/words/names";
 import { send } from "../api";
 import { typed } from "../blend/document";
 import { Door } from "./Door";
 import { TheBook } from "./TheBook";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
-import { Options, optionsOf } from "../parts/Options";
+import { OwnSpoonsFields } from "./OwnSpoonsFields";
 
 interface HouseViewProps {
   readonly name: string;
   readonly settings: Settings;
   readonly timeZones: readonly string[];
+  readonly currencies: readonly string[];
   readonly door: DoorAnswer;
   readonly imports: readonly PastImport[];
   readonly port: string;
@@ -27,15 +27,16 @@ interface HouseViewProps {
 }
 
 /** What is the same for every bowl in this house, who may come in, and the whole book. */
-export function HouseView({ name, settings, timeZones, door, imports, port, nowMs }: HouseViewProps) {
+export function HouseView({ name, settings, timeZones, currencies, door, imports, port, nowMs }: HouseViewProps) {
   const router = useRouter();
   const [spoons, setSpoons] = useState(settings.spoons);
   const [kitchenText, setKitchenText] = useState(String(settings.kitchenTempC));
   const [timeZone, setTimeZone] = useState(settings.timeZone);
+  const [currency, setCurrency] = useState(settings.currency);
   const [said, setSaid] = useState("");
   const problem = checkNumber("kitchenTempC", typed(kitchenText), "kitchenTempC");
   const save = async () => {
-    const answer = await send("PUT", "settings", { spoons, kitchenTempC: typed(kitchenText), timeZone });
+    const answer = await send("PUT", "settings", { spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons }, kitchenTempC: typed(kitchenText), timeZone, currency });
     setSaid(answer.ok ? "Kept." : answer.title);
     if (answer.ok) router.refresh();
   };
@@ -45,10 +46,11 @@ export function HouseView({ name, settings, timeZones, door, imports, port, nowM
       <div className="mt-4 grid grid-cols-1 gap-x-16 gap-y-10 lg:grid-cols-2">
         <div className="min-w-0">
           <form className="flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
-            <div><h2>The spoons in the drawer</h2><Options label="The spoons in the drawer" value={spoons} options={optionsOf(SPOON_SETS, SPOON_SET_NAME)} onChange={setSpoons} /></div>
+            <OwnSpoonsFields spoons={spoons} onChange={setSpoons} />
             <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>{(a) => <input {...a} inputMode="decimal" value={kitchenText} onChange={(e) => setKitchenText(e.target.value)} />}</Field>
             <Field label="Clock times are in">{(a) => <select {...a} value={timeZone} onChange={(e) => setTimeZone(e.target.value)}>{timeZones.map((zone) => <option key={zone}>{zone}</option>)}</select>}</Field>
-            <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem)}>Keep</Button><span aria-live="polite">{said}</span></div>
+            <Field label="Jars are paid for in">{(a) => <select {...a} value={currency} onChange={(e) => setCurrency(e.target.value)}>{currencies.map((one) => <option key={one}>{one}</option>)}</select>}</Field>
+            <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem) || checkSpoons(spoons).length > 0}>Keep</Button><span aria-live="polite">{said}</span></div>
           </form>
           <section className="mt-10 max-w-xl" aria-label="About">
             <h2>What this is, and is not</h2>

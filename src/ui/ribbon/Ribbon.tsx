@@ -11,7 +11,7 @@ import { useChanges } from "../useChanges";
 import { Keys } from "./Keys";
 import { Strip } from "./Strip";
 
-const PLACES = [["/", "Today"], ["/blend", "Blend"], ["/heads", "Heads"], ["/log", "Log"], ["/house", "House"]] as const;
+const PLACES = [["/", "Today"], ["/blend", "Blend"], ["/shelf", "Shelf"], ["/heads", "Heads"], ["/log", "Log"], ["/house", "House"]] as const;
 const REFRESH_MS = 20_000;
 
 interface RibbonProps {
@@ -21,7 +21,7 @@ interface RibbonProps {
   readonly rev: number;
 }
 /** Pages that only show; those on which one writes look after themselves. */
-const SHOWING = ["/", "/heads", "/log"];
+const SHOWING = ["/", "/heads", "/log", "/shelf"];
 
 /** The strip along the foot: what is going on now, where it stands, and the way around. */
 export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonProps) {

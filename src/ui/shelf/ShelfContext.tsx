@@ -1,19 +1,8 @@
 "use client";
 import { createContext, useContext, useMemo, type ReactNode } from "react";
 import { searchIndex, type SearchIndex } from "@/core/search";
-import { EMPTY_SHELF, everythingOn, lookupOn, type Shelf } from "@/core/shelf";
+import { EMPTY_SHELF, everythingOn, lookupOn, type HouseShelf } from "@/core/shelf";
 import type { Lookup, Material } from "@/core/material";
-import type { Spoons } from "@/core/measure";
-
-/** What the house has and how it measures, for every page. */
-export interface HouseShelf {
-  readonly shelf: Shelf;
-  readonly spoons: Spoons;
-  /** ISO 4217. */
-  readonly currency: string;
-  /** ISO day in the household's zone. */
-  readonly today: string;
-}
 
 interface Known extends HouseShelf {
   readonly find: Lookup;

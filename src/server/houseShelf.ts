@@ -1,0 +1,11 @@
+import { EMPTY_SHELF, type HouseShelf } from "@/core/shelf";
+import { shelfOf } from "@/store/jars";
+import { todayIn } from "./jars";
+import type { House } from "./page";
+
+/** What every page knows of the shelf. */
+export async function houseShelf(found: House | undefined): Promise<HouseShelf> {
+  if (!found) return { shelf: EMPTY_SHELF, spoons: "metric", currency: "EUR", today: todayIn({ timeZone: "UTC" }) };
+  const { household, settings } = found;
+  return { shelf: await shelfOf(household.id), spoons: settings.spoons, currency: settings.currency, today: todayIn(settings) };
+}

@@ -1,0 +1,148 @@
+"use client";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useState } from "react";
+import { convertForm, HEAPS, otherForms, type Material } from "@/core/material";
+import { freshness, jarDensity, jarMaterial, pricePerG } from "@/core/shelf";
+import type { StoredJar } from "@/store/jars";
+import type { StockMove } from "@/store/stock";
+import { gramWords } from "@/words/amounts";
+import { FAMILY_NAME, FORM_NAME } from "@/words/families";
+import { ageWords, conversionWords, dayWords, moneyWords, spoonfulWords } from "@/words/shelf";
+import { figureRows } from "@/words/sources";
+import { dayWords as momentWords } from "@/words/times";
+import { send } from "../api";
+import { JarForm } from "./JarForm";
+import { JarPicture } from "./JarPicture";
+import { useShelf } from "./ShelfContext";
+import { WeighLeft, WeighSpoon } from "./Weighings";
+
+interface JarViewProps {
+  readonly jar: StoredJar;
+  readonly moves: readonly StockMove[];
+  readonly usedIn: readonly { readonly id: string; readonly name: string }[];
+  readonly timeZone: string;
+  readonly nowMs: number;
+}
+
+/** One jar: what is left, what a spoon of it weighs, where it went. */
+export function JarView({ jar, moves, usedIn, timeZone, nowMs }: JarViewProps) {
+  const { find, today, currency, spoons } = useShelf();
+  const router = useRouter();
+  const [changing, setChanging] = useState(false);
+  const material = find(jar.materialId);
+  if (!material) return null;
+  const age = ageWords(freshness(jar, material, today));
+  const perG = pricePerG(jar);
+  const remove = async () => {
+    if ((await send("PUT", `jars/${jar.id}/removed`, { removed: true })).ok) { router.push(`/shelf?removed=${jar.id}`); router.refresh(); }
+  };
+  const facts: (readonly [string, string | undefined])[] = [
+    ["what it is", `${FAMILY_NAME[material.family].toLowerCase()}, ${FORM_NAME[material.form]}`], ["lot", jar.lot], [jar.madeHere ? "made" : "bought", jar.boughtOn && dayWords(jar.boughtOn, today)], ["opened", jar.openedOn && dayWords(jar.openedOn, today)],
+    ["best before", jar.bestBefore && dayWords(jar.bestBefore, today)], ["stands on", jar.place], ["cost", jar.price === undefined ? undefined : `${moneyWords(jar.price, currency)}${perG === undefined ? "" : `, ${moneyWords(perG * 100, currency)} for 100 g`}`],
+  ];
+  return (
+    <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
+      <p><Link href="/shelf" className="pressable inline-flex min-h-11 items-center">the whole shelf</Link></p>
+      <h1 className="text-sentence">{material.names[0].text}</h1>
+      <p className="text-lg text-quiet">{jar.name === material.names[0].text ? "" : `“${jar.name}”`}{jar.madeHere ? " made here" : ""}</p>
+      <div className="mt-3 grid gap-x-12 gap-y-8 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
+        <div>
+          <div className="flex items-end gap-6">
+            <JarPicture jar={jar} material={material} height={330} />
+            <p className="pb-8"><span className={`block font-say text-figure ${jar.leftG < 0 ? "text-stop" : ""}`}>{gramWords(Math.abs(jar.leftG))}&nbsp;g</span><span className="text-quiet">{jar.leftG < 0 ? "more was drawn than was in it; put it on the scale" : `left of ${gramWords(jar.fullG)} g`}</span></p>
+          </div>
+          <dl className="mt-4 max-w-[28rem]">
+            {facts.map(([what, is]) => is && <div key={what} className="flex justify-between gap-4 border-b border-line py-1"><dt className="text-quiet">{what}</dt><dd className="text-right font-semibold">{is}</dd></div>)}
+          </dl>
+          {age && <p className="mt-3 max-w-[28rem] border-l-4 border-madder pl-3">{age.charAt(0).toUpperCase() + age.slice(1)}</p>}
+          {material.notToConfuse && <p className="mt-3 max-w-[28rem] text-sm">{material.notToConfuse}</p>}
+          <p className="mt-3 flex flex-wrap gap-x-6">
+            <button type="button" className="pressable min-h-11" aria-expanded={changing} onClick={() => setChanging(!changing)}>{changing ? "leave it as it is" : "change what is written"}</button>
+            <Link href={`/shelf/labels?jars=${jar.id}`} className="pressable inline-flex min-h-11 items-center">print its label</Link>
+            <button type="button" className="pressable min-h-11" onClick={() => void remove()}>take it off the shelf</button>
+          </p>
+          {changing && <div className="mt-3 max-w-[30rem]"><JarForm jar={jar} key={jar.editedRev} /></div>}
+        </div>
+        <div className="flex flex-col gap-8">
+          <ASpoonOfIt jar={jar} material={material} />
+          <section aria-label="What is left">
+            <h2>What is left</h2>
+            <WeighLeft jar={jar} />
+            <Ledger moves={moves} timeZone={timeZone} nowMs={nowMs} />
+          </section>
+          <OtherForms material={jarMaterial(jar, material, spoons)} />
+          {usedIn.length > 0 && <section aria-label="Used in"><h2>Used in</h2><p>{usedIn.map(({ id, name }, i) => <span key={id}>{i > 0 && ", "}<Link href={`/blend/${id}`} className="pressable">{name}</Link></span>)}.</p></section>}
+          <details>
+            <summary className="pressable min-h-11 cursor-pointer py-2">where its numbers come from</summary>
+            <dl className="max-w-[32rem] text-sm">
+              {figureRows(jarMaterial(jar, material, spoons)).map(({ what, is, source }) => (
+                <div key={what} className="border-b border-line py-1"><div className="flex justify-between gap-3"><dt>{what}</dt><dd className="text-right font-semibold">{is}</dd></div><dd className="text-quiet">{source}</dd></div>
+              ))}
+            </dl>
+          </details>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** What a level spoon weighs: by this jar's own weighings, beside what the tables say. */
+function ASpoonOfIt({ jar, material }: { jar: StoredJar; material: Material }) {
+  const { spoons } = useShelf();
+  const density = jarDensity(jar.weighings, spoons);
+  const tables = spoonfulWords(material.bulkDensityGPerMl, "tbsp", spoons);
+  return (
+    <section aria-label="A level spoon of it">
+      <h2>A level spoon of it</h2>
+      {density
+        ? <p>A level tablespoon of this jar is <strong>{spoonfulWords(density, "tbsp", spoons)}</strong>, {density.source.name?.replace("a level spoon, ", "")}; the tables say {tables}. Every bowl that uses this jar is measured by its own.</p>
+        : <p>The tables say <strong>{tables}</strong> to a level tablespoon. {HEAPS.includes(material.form) ? "Powders differ by a fifth and more: weigh a few spoons of yours, and every bowl that uses this jar is measured by them." : "Weigh a few spoons of it to be surer."}</p>}
+      <WeighSpoon jar={jar} />
+    </section>
+  );
+}
+
+const MOVE_NAME: Readonly<Record<StockMove["kind"], string>> = { came: "came", weighed: "on the scale", drawn: "into a bowl", premix: "into a mixture" };
+const SHOWN = 8;
+
+function Ledger({ moves, timeZone, nowMs }: { moves: readonly StockMove[]; timeZone: string; nowMs: number }) {
+  const [all, setAll] = useState(false);
+  // One bowl's draws are one line.
+  const rows: { key: string; atMs: number; what: string; href?: string; massG: number }[] = [];
+  for (const move of moves) {
+    const last = rows.at(-1);
+    if (move.batch && last?.key === move.batch.id) { last.massG += move.massG; continue; }
+    rows.push({ key: move.batch?.id ?? move.id, atMs: move.atMs, massG: move.massG, what: move.batch?.name ?? (move.intoJar ? `into ${move.intoJar.name}` : MOVE_NAME[move.kind]), ...(move.batch ? { href: `/batches/${move.batch.id}` } : move.intoJar ? { href: `/shelf/${move.intoJar.id}` } : {}) });
+  }
+  return (
+    <>
+      <table className="mt-2 w-full max-w-[32rem] text-left">
+        <caption className="sr-only">What went in and out</caption>
+        <tbody>
+          {(all ? rows : rows.slice(0, SHOWN)).map(({ key, atMs, what, href, massG }) => (
+            <tr key={key} className="border-b border-line"><td className="whitespace-nowrap py-1 pr-3 text-quiet">{momentWords(atMs, timeZone, nowMs)}</td><td>{href ? <Link href={href} className="hover:underline">{what}</Link> : what}</td><td className="whitespace-nowrap text-right font-semibold">{massG > 0 ? "+" : "−"}{gramWords(Math.abs(massG))} g</td></tr>
+          ))}
+        </tbody>
+      </table>
+      {rows.length > SHOWN && !all && <button type="button" className="pressable min-h-11" onClick={() => setAll(true)}>all {rows.length}</button>}
+    </>
+  );
+}
+
+/** The same herb in its other forms, worked out and never by name only. */
+function OtherForms({ material }: { material: Material }) {
+  const { everything, spoons } = useShelf();
+  const forms = otherForms(material, everything);
+  const TEN_G = 10;
+  const rows = forms.flatMap((other) => { const conversion = convertForm(material, other, TEN_G, spoons); return conversion ? [{ other, conversion }] : []; });
+  if (rows.length === 0) return null;
+  return (
+    <section aria-label="In other forms">
+      <h2>In other forms</h2>
+      <p>What is dry in {TEN_G} g of it is in</p>
+      <ul className="max-w-[32rem]">{rows.map(({ other, conversion }) => <li key={other.id} className="flex flex-wrap justify-between gap-x-4 border-b border-line py-1"><span>{other.names[0].text}</span><strong>{conversionWords(conversion)}</strong></li>)}</ul>
+    </section>
+  );
+}
+
