@@ -91,7 +91,7 @@ export const PREMIX = { name: "Ferry Steps base", place: "kitchen shelf", daysAg
 
 /** The shelf: one kitchen shelf, a fridge door, a bathroom cupboard. */
 export const JARS: readonly DemoJar[] = [
-  { materialId: "henna", name: "Rust leaf, body-art sift", lot: "H-0417", fullG: 1000, price: 23.5, place: "kitchen shelf", boughtDaysAgo: 200, openedDaysAgo: 150, bestBeforeInDays: 160, weighed: [[3, 18], [2, 12]] },
+  { materialId: "henna", name: "Rust leaf, body-art sift", lot: "H-0417", fullG: 2500, price: 56, place: "kitchen shelf", boughtDaysAgo: 200, openedDaysAgo: 150, bestBeforeInDays: 160, weighed: [[3, 18], [2, 12]] },
   { materialId: "amla", name: "Tart green powder from the corner shop", lot: "24/118", fullG: 500, price: 9.8, place: "kitchen shelf", boughtDaysAgo: 190, openedDaysAgo: 185, bestBeforeInDays: 300, weighed: [[2, 13], [3, 20]] },
   { materialId: "brahmi", name: "Bacopa, fine", fullG: 250, price: 7.4, place: "kitchen shelf", boughtDaysAgo: 120, openedDaysAgo: 100, bestBeforeInDays: 420 },
   { materialId: "hibiscus-flower", name: "Red petals, ground", fullG: 150, price: 6.2, place: "kitchen shelf", boughtDaysAgo: 420, openedDaysAgo: 370 },

@@ -64,7 +64,8 @@ export async function addEvents({ input, params, deviceId, personId }: Asked<Eve
   if (!(await store.insertEvents(write, params.id, { deviceId, personId }, events))) throw new Refusal(409, "Those events belong to another bowl.");
   const all = await store.eventsAndRevs(write.householdId, params.id, write.trx);
   await store.project(write, params.id, foldBatch(all.map(({ event }) => event)), events.map((event) => event.payload));
-  if (events.some((event) => MOVES_STOCK.includes(event.payload.kind))) await settleStock(write, params.id, all.map(({ event }) => event));
+  const moving = events.map((event) => event.payload).filter(({ kind }) => MOVES_STOCK.includes(kind));
+  if (moving.length > 0) await settleStock(write, params.id, all.map(({ event }) => event), moving);
   const after = input.after ?? -1;
   return { rev: write.rev, events: all.filter(({ rev }) => rev > after).map(({ event }) => event) };
 }

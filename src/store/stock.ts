@@ -45,8 +45,13 @@ export async function insertMoves(write: Write, moves: readonly NewMove[]): Prom
  * Brings the ledger in line with what happened in a bowl: one row for each event that drew on a jar, none for those that
  * were taken back. What was added without naming a jar draws on the one in use, and stays with it.
  */
-export async function settleStock(write: Write, batchId: string, events: readonly BatchEvent[]): Promise<void> {
+export async function settleStock(write: Write, batchId: string, events: readonly BatchEvent[], news?: readonly BatchPayload[]): Promise<void> {
   const { trx, householdId, rev } = write;
+  // A splash of what stands on no shelf, by far the most frequent tap, moves nothing.
+  if (news?.every(({ kind }) => kind === "poured")) {
+    const liquid: { jar: string | null } = await trx("batch").where({ household_id: householdId, id: batchId }).first(trx.raw("JSON_VALUE(question, '$.liquid.jarId') AS jar"));
+    if (liquid.jar === null) return;
+  }
   const batch: { question: string; answer: string } = await trx("batch").where({ household_id: householdId, id: batchId }).first("question", "answer");
   const draws = drawsOf(JSON.parse(batch.question), JSON.parse(batch.answer), events);
   const there: { id: string; jar_id: string; event_id: string; slot: string; mass_g: number }[] = await trx("stock_move").where({ household_id: householdId, batch_id: batchId }).select("id", "jar_id", "event_id", "slot", "mass_g");

@@ -1,6 +1,6 @@
 import type { Band } from "../figure";
 import type { PasteAnswer, PasteQuestion } from "../paste";
-import type { Shelf } from "./shelf";
+import { lookupOn, type Shelf } from "./shelf";
 import type { Jar } from "./jar";
 
 /** What is wanted of one thing over all the bowls, against what the shelf has. Grams. */
@@ -12,6 +12,8 @@ export interface Gathered {
   readonly shortG: number;
   /** True where the likely amount is there and the generous one is not. */
   readonly tight: boolean;
+  /** Brewed or poured fresh for the bowl, and so never short: a tea of which no jar stands there. */
+  readonly fresh: boolean;
   /** Jars to take down, in the order they are used up, with what each gives. */
   readonly from: readonly { readonly jarId: string; readonly massG: number }[];
   /** Of what the jars give, where their prices are known; undefined where none is. */
@@ -22,13 +24,15 @@ export interface Gathered {
 /** A bowl that is to be made. */
 export interface WantedBowl { readonly question: PasteQuestion; readonly answer: PasteAnswer }
 
-/** Water from the tap is never short. */
+/** Water from the tap is never gathered, nor short. */
 const FROM_THE_TAP = "water";
 
 export const pricePerG = ({ price, fullG }: Pick<Jar, "price" | "fullG">): number | undefined => (price === undefined || !(fullG > 0) ? undefined : price / fullG);
 
 /** Everything some bowls want, added up by thing, against the shelf. The likely amounts are drawn; the generous ones are looked at. */
-export function gather(bowls: readonly WantedBowl[], { jars }: Pick<Shelf, "jars">): Gathered[] {
+export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
+  const { jars } = shelf;
+  const find = lookupOn(shelf);
   const wants = new Map<string, { needG: Band; jarIds: (string | undefined)[] }>();
   const want = (materialId: string, jarId: string | undefined, { low, mid, high }: Band) => {
     if (materialId === FROM_THE_TAP || !(mid > 0)) return;
@@ -54,7 +58,8 @@ export function gather(bowls: readonly WantedBowl[], { jars }: Pick<Shelf, "jars
       if (perG !== undefined) [cost, costOfG] = [cost + perG * massG, costOfG + massG];
     }
     const haveG = all.reduce((sum, jar) => sum + Math.max(0, jar.leftG), 0);
-    return { materialId, needG, haveG, shortG: Math.max(0, needG.mid - haveG), tight: haveG >= needG.mid && haveG < needG.high, from, ...(costOfG > 0 ? { cost } : {}), costOfG };
+    const fresh = all.length === 0 && find(materialId)?.family === "water";
+    return { materialId, needG, haveG, fresh, shortG: fresh ? 0 : Math.max(0, needG.mid - haveG), tight: !fresh && haveG >= needG.mid && haveG < needG.high, from, ...(costOfG > 0 ? { cost } : {}), costOfG };
   }).sort((a, b) => b.shortG / b.needG.mid - a.shortG / a.needG.mid || b.needG.mid - a.needG.mid);
 }
 
@@ -62,6 +67,6 @@ export function gather(bowls: readonly WantedBowl[], { jars }: Pick<Shelf, "jars
 export function costOf(gathered: readonly Gathered[]): { readonly known: number; readonly unpricedG: number } {
   return {
     known: gathered.reduce((sum, one) => sum + (one.cost ?? 0), 0),
-    unpricedG: gathered.reduce((sum, one) => sum + one.needG.mid - one.costOfG, 0),
+    unpricedG: gathered.reduce((sum, one) => (one.fresh ? sum : sum + one.needG.mid - one.costOfG), 0),
   };
 }

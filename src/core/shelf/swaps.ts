@@ -48,7 +48,7 @@ export function likeness(of: Material, other: Material): number {
 }
 
 const MOST_SWAPS = 6;
-const LEAST_LIKENESS = 0.25;
+const LEAST_LIKENESS = 0.12;
 
 /**
  * What could take a line's place, from the shelf, the likeliest first, with the whole bowl computed anew; and the bowl

@@ -20,6 +20,7 @@ import { History } from "./History";
 import { MarkScale } from "./MarkScale";
 import { Pours } from "./Pours";
 import { useEvents } from "./useEvents";
+import { FromShelf } from "./FromShelf";
 import { WentIn } from "./WentIn";
 import { WhereItStands } from "./WhereItStands";
 
@@ -124,7 +125,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
               <Mixing question={aim.question} answer={aim.answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} />
             </div>
           )}
-          <div className="print:hidden"><WentIn planned={answer} made={made} state={state} closed={closed} onHappen={happen} /></div>
+          <div className="print:hidden"><WentIn planned={answer} made={made} state={state} closed={closed} onHappen={happen} /><FromShelf question={question} answer={answer} events={events} /></div>
           <section aria-label="How was it?">
             <h2>How was it?</h2>
             <fieldset disabled={closed} className="mt-1">

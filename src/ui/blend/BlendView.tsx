@@ -111,7 +111,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
             <Mixing question={shown.question} answer={answer} />
             <Cautions cautions={answer.cautions} id="cautions" />
           </div>
-          <Needs answer={answer} />
+          <Needs question={shown.question} answer={answer} />
         </div>
       )}
     </div>

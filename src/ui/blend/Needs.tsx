@@ -1,9 +1,15 @@
-import type { PasteAnswer } from "@/core/paste";
+"use client";
+import type { PasteAnswer, PasteQuestion } from "@/core/paste";
+import { costOf, gather } from "@/core/shelf";
 import { bandWords } from "@/words/amounts";
+import { moneyWords } from "@/words/shelf";
+import { useShelf } from "../shelf/ShelfContext";
 import { consistencyWords } from "@/words/verdict";
 
 /** How the amount for this head is made up, and what goes on each section. */
-export function Needs({ answer }: { answer: PasteAnswer }) {
+export function Needs({ question, answer }: { question: PasteQuestion; answer: PasteAnswer }) {
+  const { shelf, currency } = useShelf();
+  const { known, unpricedG } = costOf(gather([{ question, answer }], shelf));
   const { head, sections, leaveOnMin } = answer;
   const g = (band: Parameters<typeof bandWords>[0]) => `${bandWords(band).mid} g`;
   const rows: [string, string][] = [
@@ -11,6 +17,7 @@ export function Needs({ answer }: { answer: PasteAnswer }) {
     [`each of ${sections.count} sections`, g(sections.eachG)],
     ["leave on", `${bandWords(leaveOnMin).range} min`],
     ["mixed, it is", consistencyWords(answer.mixed.mid)], ["on the head, it is", consistencyWords(answer.on.mid)],
+    ...(known > 0 ? [["costs about", `${moneyWords(known, currency)}${unpricedG >= 1 ? " and what has no price" : ""}`] as [string, string]] : []),
     ["it may come out", `${consistencyWords(answer.on.thinnest).split(",")[0]} to ${consistencyWords(answer.on.thickest).split(",")[0]}`],
   ];
   return (

@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { freshness, type Gathered } from "@/core/shelf";
 import type { Gathering, Want } from "@/server/gathering";
-import { bandWords, gramWords } from "@/words/amounts";
+import { gramWords } from "@/words/amounts";
 import { ageBrief, moneyWords, shoppingWords } from "@/words/shelf";
 import { bowlFor } from "../bowl/geometry";
 import { SmallBowl } from "../bowl/SmallBowl";
@@ -64,7 +64,7 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
   );
 }
 
-function Row({ of: { materialId, needG, haveG, shortG, tight, from } }: { of: Gathered }) {
+function Row({ of: { materialId, needG, haveG, shortG, tight, fresh, from } }: { of: Gathered }) {
   const { find, shelf: { jars }, today } = useShelf();
   const material = find(materialId);
   if (!material) return null;
@@ -72,15 +72,15 @@ function Row({ of: { materialId, needG, haveG, shortG, tight, from } }: { of: Ga
   const really = shortG > 0.02 * needG.mid;
   return (
     <li className="grid grid-cols-[3rem_minmax(0,1fr)_auto] items-center gap-3 border-b border-line py-1.5">
-      <JarPicture jar={{ leftG: Math.min(haveG, needG.mid), fullG: needG.mid }} material={material} height={46} />
+      <JarPicture jar={{ leftG: fresh ? needG.mid : Math.min(haveG, needG.mid), fullG: needG.mid }} material={material} height={46} />
       <div>
         <p className="font-semibold">{material.names[0].text}</p>
         <p className="text-sm text-quiet">
           {taken.map(({ jar, massG }, i) => { const age = ageBrief(freshness(jar, material, today)); return <span key={jar.id}>{i > 0 && "; "}<Link href={`/shelf/${jar.id}`} className="hover:underline">{gramWords(massG)} g of {jar.name}</Link>{age && <span className="text-madder"> ({age})</span>}</span>; })}
-          {taken.length === 0 && (material.family === "water" ? "brewed or boiled fresh" : "none on the shelf")}
+          {taken.length === 0 && (fresh ? "brewed or poured fresh" : "none on the shelf")}
         </p>
       </div>
-      <p className="text-right"><strong>{bandWords(needG).mid} g</strong><span className={`block text-sm ${really ? "text-stop" : tight ? "text-madder" : "text-quiet"}`}>{really ? `${gramWords(shortG)} g short` : tight ? "just enough" : "enough"}</span></p>
+      <p className="text-right"><strong>{gramWords(needG.mid)} g</strong><span className={`block text-sm ${really ? "text-stop" : tight ? "text-madder" : "text-quiet"}`}>{really ? `${gramWords(shortG)} g short` : fresh ? "" : tight ? "just enough" : "enough"}</span></p>
     </li>
   );
 }

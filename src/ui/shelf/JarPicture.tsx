@@ -25,9 +25,9 @@ export function JarPicture({ jar, material, height, toScale = false }: JarPictur
       <clipPath id={clip}><path d={vessel.outline} /></clipPath>
       <path d={vessel.outline} className="fill-ware" />
       <rect x="0" y={y} width="100" height={116 - y} fill={ownColour(material.colour)} clipPath={`url(#${clip})`} />
-      {y < vessel.bottomY - 1 && <line x1="0" x2="100" y1={y} y2={y} className="stroke-ink" strokeWidth="1.2" clipPath={`url(#${clip})`} />}
-      <path d={vessel.outline} className="fill-none stroke-ink" strokeWidth="2.4" />
-      <path d={vessel.lid} className="fill-sunk stroke-ink" strokeWidth="2.4" strokeLinejoin="round" />
+      {y < vessel.bottomY - 1 && <line x1="0" x2="100" y1={y} y2={y} className="stroke-ink" strokeWidth="1.2" vectorEffect="non-scaling-stroke" clipPath={`url(#${clip})`} />}
+      <path d={vessel.outline} className="fill-none stroke-ink" strokeWidth="2.2" vectorEffect="non-scaling-stroke" />
+      <path d={vessel.lid} className="fill-sunk stroke-ink" strokeWidth="2.2" strokeLinejoin="round" vectorEffect="non-scaling-stroke" />
     </svg>
   );
 }

@@ -6,6 +6,7 @@ import { v7 as uuid } from "uuid";
 import type { Material } from "@/core/material";
 import { checkNumber } from "@/core/checkNumber";
 import { gramWords } from "@/words/amounts";
+import { leftWords } from "@/words/shelf";
 import { problemWords } from "@/words/problems";
 import { send } from "../api";
 import { typed } from "../blend/document";
@@ -75,7 +76,7 @@ function Premix() {
             const over = massG !== undefined && massG > jar.leftG;
             return (
               <li key={jar.id} className="flex flex-wrap items-center justify-between gap-x-4 border-b border-line py-1">
-                <label className="min-w-0 flex-1" htmlFor={jar.id}>{find(jar.materialId)?.names[0].text} <span className="text-sm text-quiet">{gramWords(jar.leftG)} g left</span></label>
+                <label className="min-w-0 flex-1" htmlFor={jar.id}>{find(jar.materialId)?.names[0].text} <span className="text-sm text-quiet">{leftWords(jar)}</span></label>
                 <span className="text-sm text-quiet">{massG !== undefined && totalG > 0 ? `${Math.round((massG / totalG) * 100)} %` : ""}</span>
                 <input id={jar.id} className="w-24 text-right" inputMode="decimal" value={texts[jar.id] ?? ""} aria-invalid={wrong ? true : undefined} onChange={(e) => { setTexts((now) => ({ ...now, [jar.id]: e.target.value })); setRefused(NOTHING); }} />
                 {(wrong ?? over) && <span className={`w-full text-right text-sm ${wrong ? "text-stop" : "text-madder"}`} role={wrong ? "alert" : undefined}>{wrong ?? "more than is thought to be left; it will say overdrawn"}</span>}

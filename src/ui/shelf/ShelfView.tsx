@@ -3,6 +3,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { search } from "@/core/search";
 import { freshness, jarDensity, type Jar } from "@/core/shelf";
+import { spoonMl } from "@/core/measure";
 import type { StoredThing } from "@/store/ownThings";
 import { gramWords } from "@/words/amounts";
 import { ageBrief, leftWords } from "@/words/shelf";
@@ -23,6 +24,7 @@ export function ShelfView({ things, gone }: { things: readonly StoredThing[]; go
   const hits = text.trim() ? new Set(search(index(), text, 60).map(({ id }) => id)) : undefined;
   const shown = jars.filter((jar) => !hits || hits.has(jar.materialId));
   const places = [...new Set(shown.map((jar) => jar.place ?? NO_PLACE))];
+  const nameOf = (jar: Jar) => find(jar.materialId)?.names[0].text ?? "";
   const known = jars.flatMap((jar) => { const material = find(jar.materialId); return material ? [{ jar, material, age: freshness(jar, material, today) }] : []; });
   const past = known.filter(({ age, jar }) => age.state === "past" && jar.leftG > 0);
   const out = known.filter(({ jar }) => jar.leftG < NEARLY_OUT * jar.fullG);
@@ -41,8 +43,8 @@ export function ShelfView({ things, gone }: { things: readonly StoredThing[]; go
       {places.map((place) => (
         <section key={place} aria-label={place} className="mt-5">
           <h2 className="text-base text-quiet">{place}</h2>
-          <ul className="grid grid-cols-3 sm:grid-cols-5 lg:grid-cols-8">
-            {shown.filter((jar) => (jar.place ?? NO_PLACE) === place).map((jar) => <OnBoard key={jar.id} jar={jar} />)}
+          <ul className="grid grid-cols-3 overflow-x-clip sm:grid-cols-5 lg:grid-cols-8">
+            {shown.filter((jar) => (jar.place ?? NO_PLACE) === place).sort((a, b) => nameOf(a).localeCompare(nameOf(b))).map((jar) => <OnBoard key={jar.id} jar={jar} />)}
           </ul>
         </section>
       ))}
@@ -70,13 +72,13 @@ function OnBoard({ jar }: { jar: Jar }) {
   const age = ageBrief(freshness(jar, material, today));
   const density = jarDensity(jar.weighings, spoons);
   return (
-    <li className="flex flex-col">
+    <li className="group/jar flex flex-col">
       <Link href={`/shelf/${jar.id}`} className="group flex flex-1 flex-col">
-        <span className="flex h-[6.6rem] items-end justify-center border-b-[5px] border-ink px-1"><JarPicture jar={jar} material={material} height={104} toScale /></span>
+        <span className="flex h-[6.6rem] items-end justify-center relative border-b-[5px] border-ink px-1 group-last/jar:after:absolute group-last/jar:after:-bottom-[5px] group-last/jar:after:left-full group-last/jar:after:h-[5px] group-last/jar:after:w-screen group-last/jar:after:bg-ink"><JarPicture jar={jar} material={material} height={104} toScale /></span>
         <span className="px-1 pb-3 pt-1 text-center leading-tight">
           <span className="block break-words font-semibold group-hover:underline">{material.names[0].text}</span>
           <span className={`block text-sm ${jar.leftG < 0 ? "text-stop" : ""}`}>{leftWords(jar)}</span>
-          {density && <span className="block text-sm text-leaf">weighed: {gramWords(density.value * 15)} g in 15 ml</span>}
+          {density && <span className="block text-sm text-leaf">{gramWords(density.value * spoonMl(spoons).tbsp)} g a tbsp, weighed</span>}
           {age && <span className="block text-sm text-madder">{age}</span>}
         </span>
       </Link>

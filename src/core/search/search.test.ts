@@ -1,0 +1,89 @@
+import fc from "fast-check";
+import { CATALOGUE, findMaterial } from "../material";
+import { readPage, search, searchIndex, slipIn, spoonSlip, withinEdits } from ".";
+import { parseAmount, type TypedAmount } from "../measure";
+
+const index = searchIndex(CATALOGUE, [{ id: "amla", text: "Tart green powder" }]);
+const ids = (query: string) => search(index, query).map(({ id }) => id);
+
+test("everything is found by every one of its names", () => {
+  for (const { id, names } of CATALOGUE) for (const { text } of names) expect([text, search(index, text, 60).map((one) => one.id).includes(id)]).toEqual([text, true]);
+});
+
+test.each<[string, string]>([
+  ["amla", "amla"], ["AMLA", "amla"], ["आँवला", "amla"], ["nellikkai", "amla"], ["phyllanthus", "amla"], ["aritha", "reetha"], ["ritha", "reetha"], ["bringraj", "bhringraj"], ["bhringaraja", "bhringraj"], ["fenugrek", "fenugreek-seed"],
+  ["methi", "fenugreek-seed"], ["mehendi", "henna"], ["multani", "fullers-earth"], ["dahi", "yoghurt"], ["vashma", "indigo"], ["matcha", "green-tea"], ["抹茶", "green-tea"], ["hibicus", "hibiscus-flower"], ["tart green", "amla"], ["prele", "horsetail"],
+])("“%s” finds %s first, or among the first", (query, id) => { expect(ids(query).slice(0, 4)).toContain(id); });
+
+test("what gets confused stands side by side, each saying what it is not", () => {
+  expect(ids("brahmi").slice(0, 4)).toEqual(expect.arrayContaining(["brahmi", "gotu-kola"]));
+  expect(ids("neutral henna")[0]).toBe("cassia");
+  expect(ids("onion seed")[0]).toBe("onion-seed");
+  expect(ids("black cumin")[0]).toBe("black-cumin");
+  expect(ids("kalonji")).toContain("black-seed");
+  for (const id of ["brahmi", "gotu-kola", "black-seed", "black-cumin", "onion-seed", "cassia", "henna", "fenugreek-seed", "fenugreek-leaf"]) expect([id, findMaterial(id)?.notToConfuse !== undefined]).toEqual([id, true]);
+});
+
+test("by use: everything for slip gives slip", () => {
+  const found = ids("slip");
+  expect(found.length).toBeGreaterThan(8);
+  for (const id of found) expect(`${findMaterial(id)!.use} ${findMaterial(id)!.jobs.join(" ")} ${findMaterial(id)!.names.map(({ text }) => text).join(" ")}`).toMatch(/slip/i);
+});
+
+test("any text is answered, an empty one with nothing", () => {
+  expect(search(index, "   ")).toEqual([]);
+  fc.assert(fc.property(fc.string({ maxLength: 120 }), (text) => { for (const { id, score } of search(index, text)) { expect(findMaterial(id)).toBeDefined(); expect(score).toBeGreaterThan(0); } }), { numRuns: 150 });
+});
+
+test("edits are counted with neighbours that changed places", () => {
+  expect(withinEdits("henna", "hnena", 1)).toBe(true);
+  expect(withinEdits("henna", "heana", 1)).toBe(true);
+  expect(withinEdits("henna", "hena", 1)).toBe(true);
+  expect(withinEdits("henna", "amla", 2)).toBe(false);
+  fc.assert(fc.property(fc.string({ maxLength: 9 }), fc.string({ maxLength: 9 }), (a, b) => { expect(withinEdits(a, b, 2)).toBe(withinEdits(b, a, 2)); }));
+});
+
+describe("a notebook page", () => {
+  const page = (text: string, spoons: "us" | "metric" | "australian" = "metric") => readPage(text, index, findMaterial, spoons);
+  const amount = (text: string): TypedAmount => { const reading = parseAmount(text); if (reading.kind !== "understood") throw new Error(text); return reading.amount; };
+
+  test("is read line by line, the amount first or last", () => {
+    const lines = page("Sunday mask\n- 2 heaped tbsp amla\nmethi, 1 T\n½ cup curd\nhoney: 2 tsp\n2 eggs\n\n");
+    expect(lines.map(({ kind, found }) => [kind, found[0]?.id])).toEqual([["words", undefined], ["thing", "amla"], ["thing", "fenugreek-seed"], ["thing", "yoghurt"], ["thing", "honey"], ["thing", "egg"]]);
+    expect(lines[1].reading).toMatchObject({ kind: "understood", amount: { fill: "heaped", unit: "tbsp", count: { value: 2 } } });
+    expect(lines[2].reading?.kind).toBe("ask");
+  });
+  test("ounces of what is poured are asked about, of a powder not", () => {
+    expect(page("2 oz honey")[0].reading?.kind).toBe("ask");
+    expect(page("2 oz henna")[0].reading?.kind).toBe("understood");
+  });
+  test("spoons and grams that no spoon reconciles are a slip; those that one does are not", () => {
+    expect(page("2 tbsp amla (60 g)")[0].slip).toMatchObject({ kind: "disagree", saidG: 60 });
+    expect(page("2 tbsp amla (16 g)")[0].slip).toBeUndefined();
+    expect(page("60 g amla, 2 tbsp")[0].slip?.kind).toBe("disagree");
+    expect(slipIn(amount("2 tbsp (60 g)"), findMaterial("amla"), "metric")?.kind).toBe("disagree");
+    expect(slipIn(amount("2 tbsp"), findMaterial("amla"), "metric")).toBeUndefined();
+  });
+  test("an equation of spoons is held to what spoons hold", () => {
+    expect(page("3 tsp = 1 tbsp")[0]).toMatchObject({ kind: "equation" });
+    expect(page("3 tsp = 1 tbsp")[0].slip).toBeUndefined();
+    expect(page("2 tsp = 1 tbsp")[0].slip).toMatchObject({ kind: "spoons", said: 1, unit: "tbsp" });
+    expect(page("4 tsp = 1 tbsp", "australian")[0].slip).toBeUndefined();
+    expect(spoonSlip(amount("2 tsp"), amount("1 tbsp"), "us")).toMatchObject({ really: expect.closeTo(2 / 3, 3) });
+    expect(page("1 tbsp of honey = 2 tsp")[0].slip?.kind).toBe("spoons");
+  });
+  test("a total its parts do not come to is a slip", () => {
+    expect(page("40 g amla\n20 g brahmi\nin all 60 g").at(-1)!.slip).toBeUndefined();
+    expect(page("40 g amla\n20 g brahmi\nin all 100 g").at(-1)!.slip).toMatchObject({ kind: "total", saidG: 100 });
+  });
+  test("any page is read: never thrown at, never NaN", () => {
+    const piece = fc.constantFrom("2", "tbsp", "amla", "methi", "=", "(", ")", "60 g", "total", "in all", ",", ":", "T", "½", "\n", "eggs", "🌿", "3 tsp", "oz", "-");
+    fc.assert(fc.property(fc.oneof(fc.string({ maxLength: 200 }), fc.array(piece, { maxLength: 14 }).map((pieces) => pieces.join(" "))), (text) => {
+      for (const { slip } of page(text)) {
+        if (slip?.kind === "disagree") expect(Number.isFinite(slip.saidG) && slip.spoonG.low <= slip.spoonG.high).toBe(true);
+        if (slip?.kind === "spoons") expect(Number.isFinite(slip.really)).toBe(true);
+        if (slip?.kind === "total") expect(Number.isFinite(slip.sumG.mid)).toBe(true);
+      }
+    }), { numRuns: 400 });
+  });
+});
