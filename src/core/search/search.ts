@@ -6,6 +6,9 @@ import { withinEdits } from "./withinEdits";
 interface Entry {
   readonly id: string;
   readonly names: readonly { readonly text: string; readonly folded: string; readonly words: readonly string[]; readonly sound: string }[];
+  /** Every word of every name, once. */
+  readonly words: readonly string[];
+  readonly jobs: readonly string[];
   readonly about: readonly string[];
 }
 export type SearchIndex = readonly Entry[];
@@ -32,7 +35,8 @@ export function searchIndex(materials: readonly Material[], others: readonly Oth
   const own = new Map<string, string[]>();
   for (const { id, text } of others) own.set(id, [...(own.get(id) ?? []), text]);
   return materials.map(({ id, names, use, jobs, family, form, inci }) => ({
-    id,
+    id, jobs: wordsOf(jobs.join(" ")),
+    words: wordsOf([...names.map((name) => name.text), ...(own.get(id) ?? [])].join(" ")),
     names: [...names.map((name) => name.text), ...(own.get(id) ?? []), ...(inci ? [inci] : [])].map((text) => {
       const folded = foldText(text);
       return { text, folded, words: wordsOf(text), sound: soundOf(folded) };
@@ -41,6 +45,7 @@ export function searchIndex(materials: readonly Material[], others: readonly Oth
   }));
 }
 
+const SMALL_WORDS = ["for", "the", "and", "with", "of", "my", "your", "some", "a", "an"];
 const LEAST_FUZZY = 4;
 /** One slip in four letters, two from seven on. */
 const slips = (length: number): number => (length < LEAST_FUZZY ? 0 : length < 7 ? 1 : 2);
@@ -58,10 +63,14 @@ function scoreOf(entry: Entry, query: string, words: readonly string[], sound: s
     else if (query.length > 2 && name.folded.includes(query)) better(50 + first, name.text);
     else if (sound.length > 2 && name.sound === sound) better(48 + first, name.text);
     else if (sound.length > 3 && name.sound.startsWith(sound)) better(44 + first, name.text);
-    else if (close && words.every((word) => name.words.some((one) => withinEdits(word, one, slips(word.length))))) better(35 + first, name.text);
     else if (close && sound.length >= LEAST_FUZZY && withinEdits(sound, name.sound, slips(sound.length))) better(32 + first, name.text);
   });
-  if (best < 40 && words.every((word) => word.length > 2 && entry.about.some((one) => one.startsWith(word)))) better(40);
+  const asked = words.filter((word) => !SMALL_WORDS.includes(word));
+  if (asked.length > 0 && best < 46 && asked.every((word) => entry.jobs.includes(word))) better(46);
+  if (asked.length > 0 && best < 40 && asked.every((word) => word.length > 2 && entry.about.some((one) => one.startsWith(word)))) better(40);
+  // Words of several names, of the form, and slips of the keys among them.
+  const named = (word: string) => entry.words.some((one) => one.startsWith(word) || (close && withinEdits(word, one, slips(word.length))));
+  if (best === 0 && asked.some(named) && asked.every((word) => named(word) || entry.about.includes(word))) better(close ? 30 : 42);
   return { score: best, by: by === entry.names[0].text ? undefined : by };
 }
 

@@ -5,6 +5,11 @@
 export function withinEdits(a: string, b: string, most: number): boolean {
   if (a === b) return true;
   if (most === 0 || Math.abs(a.length - b.length) > most) return false;
+  // Each edit changes at most two letters of the set of those that occur.
+  let apart = letters(a) ^ letters(b);
+  let bits = 0;
+  for (; apart !== 0; apart &= apart - 1) bits += 1;
+  if (bits > 2 * most) return false;
   let before: number[] = [];
   let last = Array.from({ length: b.length + 1 }, (_, j) => j);
   for (let i = 1; i <= a.length; i++) {
@@ -21,4 +26,11 @@ export function withinEdits(a: string, b: string, most: number): boolean {
     [before, last] = [last, row];
   }
   return last[b.length] <= most;
+}
+
+/** The letters that occur, each as one of 32 bits. */
+function letters(text: string): number {
+  let set = 0;
+  for (let i = 0; i < text.length; i++) set |= 1 << (text.charCodeAt(i) & 31);
+  return set;
 }
