@@ -67,16 +67,17 @@ export class PremixInput {
 
 export class JarsCsvInput { @MaxLength(2_000_000) @MinLength(1) @IsString() csv!: string; }
 
-const filled = <K extends string>(fields: Readonly<Record<K, string | undefined>>): Partial<Record<K, string>> =>
-  Object.fromEntries(Object.entries<string | undefined>(fields).filter(([, value]) => value !== undefined && value.trim() !== "").map(([key, value]) => [key, value!.trim()])) as Partial<Record<K, string>>;
+/** Those that say something; an optional field may come as null. */
+const filled = <K extends string>(fields: Readonly<Record<K, string | null | undefined>>): Partial<Record<K, string>> =>
+  Object.fromEntries(Object.entries<string | null | undefined>(fields).filter(([, value]) => typeof value === "string" && value.trim() !== "").map(([key, value]) => [key, value!.trim()])) as Partial<Record<K, string>>;
 
 export function toJar(id: string, input: JarDetailsInput): Omit<Jar, "leftG" | "weighings"> {
   const { materialId, name, lot, boughtOn, openedOn, bestBefore, fullG, price, place, madeHere } = input;
-  return { id, materialId, name: name.trim(), fullG, madeHere: madeHere ?? false, ...filled({ lot, boughtOn, openedOn, bestBefore, place }), ...(price === undefined ? {} : { price }) };
+  return { id, materialId, name: name.trim(), fullG, madeHere: madeHere ?? false, ...filled({ lot, boughtOn, openedOn, bestBefore, place }), ...(typeof price === "number" ? { price } : {}) };
 }
 
 export function toOwnThing(id: string, { name, use, likeId, parts }: OwnThingInput): OwnThing {
   const common = { id, name: name.trim(), ...filled({ use }) };
-  if (parts) return { ...common, kind: "mixture", parts: parts.map(({ materialId, share }): OwnPart => (share === undefined ? { materialId } : { materialId, share })) };
+  if (parts) return { ...common, kind: "mixture", parts: parts.map(({ materialId, share }): OwnPart => (typeof share === "number" ? { materialId, share } : { materialId })) };
   return { ...common, kind: "like", likeId: likeId ?? "" };
 }

@@ -19,7 +19,8 @@ export class SpoonsInput {
 }
 
 export function toSpoons(input: SpoonsInput | undefined): Spoons | undefined {
-  if (!input?.own) return input?.set;
+  // An optional field that was sent as null is left out.
+  if (!input?.own) return input?.set ?? undefined;
   const { tsp, tbsp, cup, leastTsp, hasCup } = input.own;
   return { tsp, tbsp, cup, leastTsp, hasCup };
 }

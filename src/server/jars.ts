@@ -24,13 +24,14 @@ async function checkedJar(jar: ReturnType<typeof toJar>, settings: Settings, wri
 export async function createJar({ input, settings }: Asked<NewJarInput>, write: Write) {
   const jar = toJar(input.id, input);
   await checkedJar(jar, settings, write);
-  const left = input.leftG === undefined ? undefined : checkNumber("leftG", input.leftG, "jarLeftG");
+  const leftG = input.leftG ?? undefined;
+  const left = leftG === undefined ? undefined : checkNumber("leftG", leftG, "jarLeftG");
   if (left) throw unusable([left]);
   const owner = await store.jarOwner(write, input.id);
   if (owner !== undefined && owner !== write.householdId) throw taken();
   if (owner === undefined) {
     await store.insertJar(write, jar);
-    const less = input.leftG === undefined ? 0 : input.leftG - jar.fullG;
+    const less = leftG === undefined ? 0 : leftG - jar.fullG;
     await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG }, ...(less === 0 ? [] : [{ jarId: jar.id, kind: "weighed" as const, massG: less }])]);
   }
   return { id: input.id, rev: write.rev };

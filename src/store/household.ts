@@ -56,7 +56,7 @@ export async function readSettings(householdId: string): Promise<Settings> {
 }
 
 export async function writeSettings({ trx, householdId, rev }: Write, settings: Partial<Settings>): Promise<void> {
-  const rows = Object.entries(settings).filter(([, value]) => value !== undefined)
+  const rows = Object.entries(settings).filter(([, value]) => value !== undefined && value !== null)
     .map(([name, value]) => ({ household_id: householdId, name, value: JSON.stringify(value), rev }));
   if (rows.length > 0) await trx("setting").insert(rows).onConflict(["household_id", "name"]).merge(["value", "rev"]);
 }
