@@ -8,6 +8,7 @@ test.describe("every view, both lights, both sizes", () => {
         test.setTimeout(180_000);
         const { blends } = await (await request.get("/api/v1/blends")).json();
         const { batches } = await (await request.get("/api/v1/batches")).json();
+        const { jars } = await (await request.get("/api/v1/shelf")).json();
         const { heads } = await (await request.get("/api/v1/heads")).json();
         await context.addCookies([{ name: "infusing_theme", value: theme, url: baseURL! }]);
         await page.setViewportSize({ width, height });
@@ -15,7 +16,7 @@ test.describe("every view, both lights, both sizes", () => {
         page.on("pageerror", (error) => errors.push(error.message));
         page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
         const henna = blends.find((blend: { name: string }) => blend.name === "Ferry rust").id;
-        for (const path of ["/", "/blend", `/blend/${henna}`, `/blend/${henna}/versions`, `/blend/${henna}/bowls`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/log?head=${heads[0].id}&how=yes`, `/batches/${batches[0].id}`, "/house"]) {
+        for (const path of ["/", "/blend", `/blend/${henna}`, `/blend/${henna}/versions`, `/blend/${henna}/bowls`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/log?head=${heads[0].id}&how=yes`, `/batches/${batches[0].id}`, "/house", "/shelf", `/shelf/${jars[0].id}`, "/shelf/new", "/shelf/mix", `/shelf/labels?jars=${jars[0].id}`, `/shelf/gathering?want=${henna}`]) {
           await page.goto(path);
           await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
           await expect(page.locator("html")).toHaveAttribute("data-theme", theme);

@@ -23,12 +23,11 @@ async function shot(name: string, path: string, size: typeof WIDE, theme: "light
 }
 
 const get = async (path: string) => (await fetch(`${base}/api/v1/${path}`)).json();
-const [{ blends }, { going }, { heads }] = [await get("blends"), await get("now"), await get("heads")];
+const [{ blends }, { going }, { jars }] = [await get("blends"), await get("now"), await get("shelf")];
 const blend = (name: string) => `/blend/${blends.find((one: { name: string }) => one.name === name).id}`;
 const batch = `/batches/${going[0].batchId}`;
 
 await shot("today", "/", WIDE, "light");
-await shot("today-phone-dim", "/", PHONE, "dim");
 await shot("blend", blend("Long-haul mask"), WIDE, "light");
 await shot("versions", `${blend("Coil softener")}/versions`, WIDE, "light");
 await shot("blend-henna-dim", blend("Ferry rust"), WIDE, "dim");
@@ -37,12 +36,14 @@ await shot("bowl", batch, WIDE, "light");
 await shot("bowl-phone-dim", batch, PHONE, "dim");
 await shot("bowl-printed", batch, { width: 794, height: 1123 }, "light", "print");
 await shot("heads", "/heads", WIDE, "light");
-await shot("head-phone", `/heads/${heads[0].id}`, PHONE, "light");
 await shot("log", "/log", WIDE, "light");
-await shot("log-phone-dim", "/log", PHONE, "dim");
 await shot("bowls", `${blend("Coil softener")}/bowls`, WIDE, "light");
-await shot("log-head", `/log?head=${heads.find((head: { name: string }) => head.name === "Seun").id}`, WIDE, "light");
 await shot("house", "/house", WIDE, "light");
+await shot("shelf", "/shelf", WIDE, "light");
+await shot("shelf-phone-dim", "/shelf", PHONE, "dim");
+await shot("jar", `/shelf/${jars.find(({ materialId }: { materialId: string }) => materialId === "amla").id}`, WIDE, "light");
+await shot("labels", "/shelf/labels", WIDE, "light");
+await shot("gathering", `/shelf/gathering?want=${["Ferry rust", "Long-haul mask"].map((name) => blend(name).split("/").at(-1)).join()}`, WIDE, "light");
 
 // The door, as it stands once the house is locked.
 const home = await browser.newContext({ viewport: WIDE, reducedMotion: "reduce" });

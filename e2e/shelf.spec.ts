@@ -1,0 +1,244 @@
+import { expect, test, type Page } from "@playwright/test";
+import jsQR from "jsqr";
+import { PNG } from "pngjs";
+import { v7 as uuid } from "uuid";
+
+const put = async (page: Page, of: string, grams: string, more: Readonly<Record<string, string>> = {}) => {
+  await page.goto("/shelf/new");
+  await page.getByLabel("What is in it?").fill(of);
+  await page.getByRole("listitem").getByRole("button").first().click();
+  await page.getByLabel("Full, it weighs, g").fill(grams);
+  for (const [label, value] of Object.entries(more)) await page.getByLabel(label).fill(value);
+  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await page.waitForURL(/\/shelf\/[0-9a-f-]{36}$/);
+};
+/** Grams of a thing in the bowl, off its label. */
+const gramsOf = async (page: Page, name: RegExp): Promise<number> => Number(/([\d.]+) g/.exec((await page.getByRole("button", { name }).first().textContent())!)![1]);
+
+test("an old notebook page typed, six jars entered, a spoon of two weighed, and every later number changes", async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.goto("/blend");
+  await page.getByRole("button", { name: "type a page of your notebook" }).click();
+  const sheet = page.getByRole("dialog");
+  await sheet.getByLabel("As it stands there").fill("Aunt’s mask\n3 tbsp orange peel\n2 tbsp gotu kola\n1 T shatavari\n2 tsp = 1 tbsp\n½ cup milk\n3 tbsp nettle (80 g)\nliquorice 1 tbsp\nfresh curry leaves, a handful\n2 tbsp unobtainium");
+  await expect(sheet.getByText("That is not so: it is 0.7 tbsp, not 1.")).toBeVisible();
+  await expect(sheet.getByText(/Those two cannot both be: the spoons are about/)).toBeVisible();
+  await expect(sheet.getByText("Which one?")).toBeVisible();
+  await expect(sheet.getByText("“unobtainium”: nothing is called that")).toBeVisible();
+  await expect(sheet.getByText(/grind, mash or brew it first/)).toBeVisible();
+  await expect(sheet.getByText(/3 tbsp, \d+ g \(\d+–\d+\)/).first()).toBeVisible();
+  await sheet.getByRole("button", { name: "1 tbsp", exact: true }).click();
+  await sheet.getByRole("button", { name: "Put these 6 in the bowl" }).click();
+  await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
+  for (const name of [/^orange peel/, /^gotu kola/, /^shatavari/, /^milk/, /^nettle/, /^liquorice/]) await expect(page.getByRole("button", { name }).first()).toBeVisible();
+  const [peel, kola] = [await gramsOf(page, /^orange peel/), await gramsOf(page, /^gotu kola/)];
+  await page.getByLabel("Name of this blend").fill("Aunt’s mask");
+  await page.getByRole("button", { name: /^Save/ }).first().click();
+  await page.waitForURL(/\/blend\/[0-9a-f-]{36}$/);
+  const blend = page.url();
+
+  for (const [of, grams] of [["orange peel", "120"], ["gotu kola", "100"], ["shatavari", "80"], ["liquorice", "60"], ["nettle leaf", "90"]] as const) await put(page, of, grams);
+  await put(page, "milk, whole", "1000", { "In the shop’s own words": "From the corner", "What it cost": "1.4", "Bought": "2026-11-20" });
+  await expect(page.getByText("“From the corner”")).toBeVisible();
+  await expect(page.getByText("0.14 for 100 g")).toBeVisible();
+
+  // Two spoons on the scale: one jar is far fluffier than the tables, one heavier.
+  await page.goto("/shelf");
+  for (const [name, grams] of [[/^orange peel.*120 g/, "12"], [/^gotu kola.*100 g/, "27"]] as const) {
+    await page.getByRole("link", { name }).click();
+    await page.getByLabel("weigh, g").fill(grams);
+    await page.getByRole("button", { name: "Keep this weighing" }).click();
+    await expect(page.getByText(/Every bowl that uses this jar is measured by its own/)).toBeVisible();
+    await page.getByRole("link", { name: "the whole shelf" }).click();
+  }
+  await page.goto(blend);
+  await expect.poll(async () => (await gramsOf(page, /^orange peel/)) / (await gramsOf(page, /^gotu kola/))).toBeLessThan((0.8 * peel) / kola);
+  await page.getByRole("button", { name: /^orange peel/ }).first().click();
+  await expect(page.getByText(/Measured by this jar’s own spoon: a level tablespoon is 4 g/)).toBeVisible();
+  await page.getByText("where its numbers come from").click();
+  await expect(page.getByText("measured here: a level spoon, weighed once")).toBeVisible();
+  await page.keyboard.press("Escape");
+  // The scale may be wrong as well; nothing weighs that much.
+  await page.goto("/shelf");
+  await page.getByRole("link", { name: /^shatavari/ }).click();
+  await page.getByLabel("weigh, g").fill("900");
+  await expect(page.getByText("No spoon of anything weighs that.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Keep this weighing" })).toBeDisabled();
+});
+
+test("a jar: bad input at its field, changed, weighed, off the shelf and back", async ({ page, request }) => {
+  await page.goto("/shelf/new");
+  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await expect(page.getByText("This is missing.").first()).toBeVisible();
+  await page.getByLabel("What is in it?").fill("kalonji");
+  await expect(page.getByRole("listitem").getByRole("button").first()).toContainText("black seed");
+  await page.getByRole("listitem").getByRole("button").first().click();
+  await expect(page.getByText(/Black seed \(Nigella\) is often called black cumin or onion seed/)).toBeVisible();
+  await page.getByLabel("Full, it weighs, g").fill("a bagful");
+  await page.getByLabel("What it cost").fill("about 3");
+  await expect(page.getByText("This wants a number, such as 2 or 1.5.")).toHaveCount(2);
+  await page.getByLabel("Opened").fill("2999-01-01");
+  await expect(page.getByText("That day has not come yet.")).toBeVisible();
+  await page.getByLabel("Opened").fill("2026-01-05");
+  await page.getByLabel("Full, it weighs, g").fill("100");
+  await page.getByLabel("What it cost").fill("3.2");
+  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await page.waitForURL(/\/shelf\/[0-9a-f-]{36}$/);
+  const id = page.url().split("/").at(-1)!;
+  await expect(page.getByText("black seed, whole").first()).toBeVisible();
+  await page.getByLabel("The scale says, g").fill("64");
+  await page.getByRole("button", { name: "That is left" }).click();
+  await expect(page.getByText("left of 100 g")).toBeVisible();
+  await expect(page.getByText("−36 g")).toBeVisible();
+  await page.getByRole("button", { name: "change what is written" }).click();
+  await page.getByLabel("In the shop’s own words").fill("Second shelf from the top");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText("“Second shelf from the top”")).toBeVisible();
+  await page.getByRole("button", { name: "take it off the shelf" }).click();
+  await expect(page.getByText("Second shelf from the top is off the shelf.")).toBeVisible();
+  expect((await request.get(`/api/v1/jars/${id}`)).status()).toBe(404);
+  await page.getByRole("button", { name: "put it back" }).click();
+  await expect(page.getByText("is off the shelf.")).toHaveCount(0);
+  await page.getByLabel("Look for").fill("second shelf");
+  await expect(page.getByRole("link", { name: /black seed/ })).toBeVisible();
+});
+
+test("a bowl made draws the jars down, and says what it took and what it cost", async ({ page, request }) => {
+  const { jars } = await (await request.get("/api/v1/shelf")).json();
+  const kaolin = jars.find(({ materialId }: { materialId: string }) => materialId === "kaolin");
+  const { blends } = await (await request.get("/api/v1/blends")).json();
+  const quiet = blends.find(({ name }: { name: string }) => name === "Quiet scalp");
+  const id = uuid();
+  await request.post("/api/v1/batches", { data: { id, versionId: quiet.versionId, headId: quiet.headId } });
+  await page.goto(`/batches/${id}`);
+  await page.getByRole("button", { name: "Mixed: the rest begins" }).click();
+  await expect(page.getByText(/^Off the shelf: .*of kaolin clay.*It cost about €\d/)).toBeVisible();
+  await expect.poll(async () => (await (await request.get(`/api/v1/jars/${kaolin.id}`)).json()).jar.leftG).toBeLessThan(kaolin.leftG - 1);
+  await page.goto(`/shelf/${kaolin.id}`);
+  await expect(page.getByRole("link", { name: /Quiet scalp on Bertil/ }).first()).toBeVisible();
+});
+
+test("what is short: for one bowl, for several, to copy; and what today’s shelf can make", async ({ page, context }) => {
+  await context.grantPermissions(["clipboard-read", "clipboard-write"]);
+  await page.goto("/shelf/gathering");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText(/Today’s shelf can make \d+ of \d+ blends/);
+  await page.getByRole("button", { name: "gather for it: Long-haul mask" }).click();
+  await page.waitForURL(/want=/);
+  await page.getByRole("button", { name: "gather for it: Pale mask" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText(/for these 2 bowls/);
+  const buy = page.getByRole("region", { name: "To buy" });
+  await expect(buy.getByText(/^yoghurt, \d+ g$/)).toBeVisible();
+  const grams = async () => Number(/(\d+) g/.exec((await buy.getByText(/^yoghurt/).textContent())!)![1]);
+  const before = await grams();
+  await page.getByLabel("for", { exact: true }).last().selectOption({ label: "Mina" });
+  await expect.poll(grams).toBeGreaterThan(before);
+  await buy.getByRole("button", { name: "Copy" }).click();
+  await expect(buy.getByText("Copied.")).toBeVisible();
+  expect(await page.evaluate(() => navigator.clipboard.readText())).toMatch(/yoghurt, \d+ g/);
+});
+
+test("a swap from the shelf, computed anew, and the bowl without it", async ({ page, request }) => {
+  const { blends } = await (await request.get("/api/v1/blends")).json();
+  await page.goto(`/blend/${blends.find(({ name }: { name: string }) => name === "Long-haul mask").id}`);
+  await page.getByRole("button", { name: /^hibiscus flower/ }).click();
+  await page.getByText("instead of it, or without it").click();
+  const sheet = page.getByRole("dialog");
+  await expect(sheet.getByText(/stains less \(\d+ % → 0 % of the paste\)/).first()).toBeVisible();
+  await sheet.getByRole("button", { name: /^fenugreek seed, ground, \d+ g/ }).click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: /^fenugreek seed/ }).first()).toBeVisible();
+  await expect(page.getByRole("button", { name: /^hibiscus flower/ })).toHaveCount(0);
+  const clean = page.getByRole("region", { name: "In clean spoons" });
+  await expect(clean).toContainText(/Each keeps its share to within \d+ %/);
+  await clean.getByRole("button", { name: "write it so" }).click();
+  await expect(page.getByRole("button", { name: "the powders as written" })).toBeVisible();
+});
+
+test("one’s own: a bought mixture of unknown shares, a premix from two jars, and a mixture of itself", async ({ page }) => {
+  await page.goto("/shelf/mix");
+  await page.getByRole("radio", { name: /bought as a mixture/ }).click();
+  await page.getByLabel("What is it called?").fill("Market five");
+  for (const [i, of] of ["amla", "neem leaf"].entries()) {
+    await page.getByLabel(`Part ${i + 1}`).fill(of);
+    await page.getByRole("listitem").getByRole("button").first().click();
+    if (i === 0) await page.getByRole("button", { name: "one more part" }).click();
+  }
+  await page.getByLabel("share, %").first().fill("90");
+  await page.getByLabel("share, %").last().fill("30");
+  await page.getByRole("button", { name: /Keep it/ }).click();
+  await expect(page.getByText("The shares come to 120 %; they should come to 100.")).toBeVisible();
+  await page.getByLabel("share, %").first().fill("");
+  await page.getByLabel("share, %").last().fill("");
+  await page.getByRole("button", { name: /Keep it/ }).click();
+  await page.waitForURL(/\/shelf\/new\?of=own-market-five/);
+  await page.getByLabel("Full, it weighs, g").fill("150");
+  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Market five");
+
+  await page.goto("/shelf/mix");
+  await page.getByLabel("What do you call it?").fill("Half and half");
+  await page.getByLabel(/^Market five/).fill("50");
+  await page.getByLabel(/^kaolin clay/).fill("5000");
+  await expect(page.getByText(/more than is thought to be left/)).toBeVisible();
+  await page.getByLabel(/^kaolin clay/).fill("50");
+  await page.getByRole("button", { name: "Mix 100 g" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Half and half");
+  await page.goto("/shelf/mix");
+  await page.getByLabel("What do you call it?").fill("Half and half");
+  await page.getByLabel(/^Half and half/).fill("10");
+  await page.getByRole("button", { name: "Mix 10 g" }).click();
+  await expect(page.getByText("This mixture would contain itself.")).toBeVisible();
+  // It goes in a bowl like anything else.
+  await page.goto("/blend");
+  await page.getByRole("button", { name: "put something in the bowl" }).click();
+  await page.getByLabel("What goes in?").fill("half and");
+  await page.getByRole("dialog").getByRole("button", { name: /^Half and half/ }).click();
+  await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
+});
+
+test("labels: several on a sheet, each with a picture that opens its jar", async ({ page, request, baseURL }) => {
+  const { jars } = await (await request.get("/api/v1/shelf")).json();
+  await page.goto(`/shelf/labels?jars=${jars[0].id},${jars[1].id}`);
+  const pictures = page.getByRole("img", { name: /^opens the page of/ });
+  await expect(pictures).toHaveCount(2);
+  await page.getByLabel("Of each").selectOption("2");
+  await expect(pictures).toHaveCount(4);
+  await pictures.first().evaluate((svg) => { svg.setAttribute("style", "width: 400px; height: 400px; position: fixed; inset: 0; z-index: 99"); });
+  const { data, width, height } = PNG.sync.read(await pictures.first().screenshot());
+  expect(jsQR(new Uint8ClampedArray(data), width, height)?.data).toBe(`${baseURL}/shelf/${jars[0].id}`);
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByRole("button", { name: "Print the sheet" })).toBeHidden();
+});
+
+test("spoons weighed full of water are the house’s spoons everywhere; nonsense is refused at its field", async ({ page, request }) => {
+  await page.goto("/house");
+  await page.getByRole("radio", { name: /these very spoons/ }).click();
+  await page.getByLabel("Tablespoon, g").fill("100");
+  await expect(page.getByText("This is too much; it ends at 30.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Keep", exact: true })).toBeDisabled();
+  await page.getByLabel("Tablespoon, g").fill("12.5");
+  await page.getByLabel("there is a measuring cup with quarters").uncheck();
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText("Kept.")).toBeVisible();
+  expect((await (await request.get("/api/v1/settings")).json()).spoons).toMatchObject({ tbsp: expect.closeTo(12.525, 2), hasCup: false });
+  await page.goto("/blend");
+  await page.getByRole("button", { name: "put something in the bowl" }).click();
+  await page.getByLabel("What goes in?").fill("triphala");
+  await page.getByRole("dialog").getByRole("button", { name: /^triphala/ }).first().click();
+  await page.getByRole("button", { name: /^triphala/ }).click();
+  await expect(page.getByRole("dialog").getByText(/about 6\.5 g/)).toBeVisible();
+  await request.put("/api/v1/settings", { data: { spoons: { set: "metric" } } });
+});
+
+test("jars as CSV: out, and in again through the page; a bad table is refused row by row", async ({ page }) => {
+  await page.goto("/shelf");
+  const [file] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name: "all jars as CSV" }).click()]);
+  expect(file.suggestedFilename()).toBe("jars.csv");
+  await page.getByLabel("Read jars from a CSV file").setInputFiles(await file.path());
+  await expect(page.getByText(/^0 jars came in, \d+ were here already\.$/)).toBeVisible();
+  await page.getByLabel("Read jars from a CSV file").setInputFiles({ name: "x.csv", mimeType: "text/csv", buffer: Buffer.from("material,full_g\nspikenard,40\n") });
+  await expect(page.getByText(/^1 jar came in, 0 were here already\.$/)).toBeVisible();
+  await expect(page.getByRole("link", { name: /jatamansi/ })).toBeVisible();
+  await page.getByLabel("Read jars from a CSV file").setInputFiles({ name: "x.csv", mimeType: "text/csv", buffer: Buffer.from("material,full_g\namla,plenty\n") });
+  await expect(page.getByText("row 2.full_g: This wants a number, such as 2 or 1.5.")).toBeVisible();
+});
