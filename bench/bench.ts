@@ -5,6 +5,7 @@ import type * as Core from "../src/core/paste";
 import playwright from "../playwright.config";
 import { closeDatabase } from "../src/store/connection";
 import { recording } from "./record";
+import { shelving } from "./shelf";
 
 /** Prints figures beside their limits; it reports and never fails. */
 interface Row { readonly what: string; readonly is: number; readonly limit: number; readonly unit: string }
@@ -110,6 +111,7 @@ async function browsing() {
 await computing();
 await browsing();
 await recording(report);
+await shelving(report);
 await closeDatabase();
 report("second start to first page", Number(process.env.SECOND_START_MS ?? NaN) / 1000, 15, "s");
 

@@ -1,6 +1,7 @@
 import type { Figure } from "@/core/figure";
 import { findMaterial, type Conversion, type Material } from "@/core/material";
 import { spoonMl, type Spoons } from "@/core/measure";
+import type { SpoonAmount } from "@/core/measure";
 import type { Slip } from "@/core/search";
 import type { AgeTest, BowlTraits, Freshness, Gathered, Jar } from "@/core/shelf";
 import { gramWords, kitchenNumber, spoonWords } from "./amounts";
@@ -70,4 +71,11 @@ export function swapWords(before: BowlTraits, after: BowlTraits): string {
 export function shoppingWords({ materialId, shortG }: Gathered, find: (id: string) => Material | undefined = findMaterial): string {
   const grain = shortG < 20 ? 5 : shortG < 200 ? 10 : 50;
   return `${find(materialId)?.names[0].text ?? materialId}, ${Math.ceil(shortG / grain) * grain} g`;
+}
+
+/** "In this bowl 133 g: 1¼ cups + 1 tbsp hold 131 g, 1 % less." */
+export function roundingWords(spoons: SpoonAmount, densityGPerMl: number, massG: number): string {
+  const held = spoons.volumeMl * densityGPerMl;
+  const off = Math.round((held / massG - 1) * 100);
+  return `In this bowl ${gramWords(massG)} g: ${spoonWords(spoons)} ${spoons.cups + spoons.tbsp + spoons.tsp > 1 ? "hold" : "holds"} ${gramWords(held)} g, ${off === 0 ? "within half a percent" : `${Math.abs(off)} % ${off > 0 ? "more" : "less"}`}.`;
 }

@@ -1,10 +1,11 @@
 "use client";
 import { useEffect, useMemo, useReducer, useRef, useState } from "react";
 import type { Drawn } from "@/core/figure";
-
-import { computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import type { Unit } from "@/core/measure";
+import { computePaste, lookupIn, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
 import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, mlWords, obstacleWords, problemWords, roundTo, spoonWords, totalWords, verdictWords, warmthWord } from "@/words";
+import { roundingWords } from "@/words/shelf";
 import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
 import { bowlFor, spread } from "../bowl/geometry";
 import { Jug } from "../bowl/Jug";
@@ -26,6 +27,7 @@ import { useDraft } from "../parts/useDraft";
 import { usePour } from "./usePour";
 
 const LABEL_GAP = 35;
+const SPOON_UNITS: readonly Unit[] = ["g", "ml", "tsp", "tbsp", "cup"];
 
 /** What a save keeps: everything but the head itself, which is kept under Heads. */
 const contentOf = ({ head: _, ...kept }: BlendDocument): string => JSON.stringify(kept);
@@ -161,10 +163,16 @@ function BowlAndLabels({ doc, question, answer, stale, lineProblem, openLine, se
     if (!line) return "…";
     return `${gramWords(line.massG.mid)} g · ${countWords(line.count, line.unit, line.spoons)}`;
   };
+  /** What the spoons named for it really hold, against what it should be. */
+  const roundingOf = (i: number): string | undefined => {
+    const line = answer?.lines[i];
+    const density = line && lookupIn(question)(line.materialId, line.jarId)?.bulkDensityGPerMl.value;
+    return line && density && SPOON_UNITS.includes(line.unit) ? roundingWords(line.spoons, density, line.massG.mid) : undefined;
+  };
   const lineLabel = (i: number) => (
     <>
       <LineSheet
-        line={doc.lines[i]} amount={amountOf(i)} problem={lineProblem(i)} dispatch={dispatch} question={question} index={i}
+        line={doc.lines[i]} amount={amountOf(i)} rounding={roundingOf(i)} problem={lineProblem(i)} dispatch={dispatch} question={question} index={i}
         open={openLine === doc.lines[i].key} onOpenChange={(open) => setOpenLine(open ? doc.lines[i].key : undefined)}
       />
       {lineProblem(i) && openLine !== doc.lines[i].key && <p className="text-sm text-stop">{lineProblem(i)}</p>}

@@ -13,6 +13,8 @@ import type { DraftLine, Edit } from "./document";
 interface LineSheetProps {
   readonly line: DraftLine;
   readonly amount: string;
+  /** What its spoons really hold. */
+  readonly rounding?: string;
   readonly problem: string | undefined;
   readonly dispatch: (action: Edit) => void;
   /** The bowl as it is asked for now, and which line of it this is. */
@@ -23,7 +25,7 @@ interface LineSheetProps {
 }
 
 /** One thing in the bowl: its name and amount as a button, its fields on a sheet. */
-export function LineSheet({ line, amount, problem, dispatch, question, index, open, onOpenChange }: LineSheetProps) {
+export function LineSheet({ line, amount, rounding, problem, dispatch, question, index, open, onOpenChange }: LineSheetProps) {
   const { find } = useShelf();
   const material = find(line.materialId);
   const change = (to: Partial<DraftLine>) => dispatch({ do: "line", key: line.key, change: to });
@@ -40,6 +42,7 @@ export function LineSheet({ line, amount, problem, dispatch, question, index, op
       <div className="flex flex-col gap-3">
         <p className="text-sm text-quiet">{material?.use}</p>
         <AmountFields label={line.role === "part" ? "Parts" : "Amount"} amount={line} material={material} jarId={line.jarId} problem={problem} onChange={change} />
+        {rounding && <p className="text-sm text-quiet">{rounding}</p>}
         <FromJar line={line} onChange={change} />
         <Options
           label="How it goes in" value={line.role} onChange={(role) => change({ role })}

@@ -55,7 +55,7 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
               <SmallBowl layers={layers} totalMl={totalMl} scaleMl={scaleMl} />
               <Link href={`/blend/${id}`} className="pressable mt-1 block break-words font-semibold">{called}</Link>
               <span className="block text-sm">{missing.length === 0 ? <span className="text-leaf">all of it is here</span> : <>short of {missing.join(", ")}</>}{one === undefined ? "" : `; ${moneyWords(one, currency)}${unpricedG >= 1 ? " and more" : ""}`}</span>
-              <button type="button" className="pressable min-h-11 text-sm" onClick={() => go([...wants, { blendId: id, headId: null }])}>gather for it<span className="sr-only">: {called}</span></button>
+              <button type="button" className="pressable min-h-11 text-sm" aria-label={`gather for it: ${called}`} onClick={() => go([...wants, { blendId: id, headId: null }])}>gather for it</button>
             </li>
           ))}
         </ul>
