@@ -11,7 +11,12 @@ interface Entry {
   readonly jobs: readonly string[];
   readonly about: readonly string[];
 }
-export type SearchIndex = readonly Entry[];
+export interface SearchIndex {
+  readonly entries: readonly Entry[];
+  /** Every word and every sound that occurs, once: a slip of the keys is looked for in these and not in each entry. */
+  readonly words: readonly string[];
+  readonly sounds: readonly string[];
+}
 
 export interface Found {
   readonly id: string;
@@ -34,7 +39,7 @@ export const soundOf = (folded: string): string => folded
 export function searchIndex(materials: readonly Material[], others: readonly OtherName[] = []): SearchIndex {
   const own = new Map<string, string[]>();
   for (const { id, text } of others) own.set(id, [...(own.get(id) ?? []), text]);
-  return materials.map(({ id, names, use, jobs, family, form, inci }) => ({
+  const entries = materials.map(({ id, names, use, jobs, family, form, inci }) => ({
     id, jobs: wordsOf(jobs.join(" ")),
     words: wordsOf([...names.map((name) => name.text), ...(own.get(id) ?? [])].join(" ")),
     names: [...names.map((name) => name.text), ...(own.get(id) ?? []), ...(inci ? [inci] : [])].map((text) => {
@@ -43,6 +48,8 @@ export function searchIndex(materials: readonly Material[], others: readonly Oth
     }),
     about: wordsOf(`${use} ${jobs.join(" ")} ${family} ${form}`),
   }));
+  const once = (texts: readonly string[]) => [...new Set(texts)];
+  return { entries, words: once(entries.flatMap(({ words }) => words)), sounds: once(entries.flatMap((entry) => entry.names.map((name) => name.sound))) };
 }
 
 const SMALL_WORDS = ["for", "the", "and", "with", "of", "my", "your", "some", "a", "an"];
@@ -50,26 +57,37 @@ const LEAST_FUZZY = 4;
 /** One slip in four letters, two from seven on. */
 const slips = (length: number): number => (length < LEAST_FUZZY ? 0 : length < 7 ? 1 : 2);
 
-function scoreOf(entry: Entry, query: string, words: readonly string[], sound: string, close: boolean): { score: number; by?: string } {
+/** What a slip of the keys may have meant: words near each word that was typed, and sounds near the whole. */
+interface Near { readonly words: ReadonlyMap<string, ReadonlySet<string>>; readonly sounds: ReadonlySet<string> }
+/** A longer query is told by its words; the sound of the whole would only be long. */
+const MOST_SOUNDED = 2;
+
+function nearIn({ words: all, sounds }: SearchIndex, words: readonly string[], sound: string): Near {
+  const near = (text: string, among: readonly string[]) => new Set(slips(text.length) === 0 ? [] : among.filter((one) => withinEdits(text, one, slips(text.length))));
+  return { words: new Map(words.map((word) => [word, near(word, all)])), sounds: words.length > MOST_SOUNDED ? new Set() : near(sound, sounds) };
+}
+
+function scoreOf(entry: Entry, query: string, words: readonly string[], sound: string, close?: Near): { score: number; by?: string } {
   let best = 0;
   let by: string | undefined;
   const better = (score: number, name?: string) => { if (score > best) [best, by] = [score, name]; };
   entry.names.forEach((name, i) => {
     const first = i === 0 ? 3 : 0;
-    if (name.folded === query) better(100 + first, name.text);
+    // With slips: nothing is called so to the letter, which the first pass has found.
+    if (close) { if (close.sounds.has(name.sound)) better(32 + first, name.text); }
+    else if (name.folded === query) better(100 + first, name.text);
     else if (name.folded.startsWith(query)) better(85 + first, name.text);
     else if (words.every((word) => name.words.some((one) => one === word))) better(78 + first, name.text);
     else if (words.every((word) => name.words.some((one) => one.startsWith(word)))) better(70 + first, name.text);
     else if (query.length > 2 && name.folded.includes(query)) better(50 + first, name.text);
     else if (sound.length > 2 && name.sound === sound) better(48 + first, name.text);
     else if (sound.length > 3 && name.sound.startsWith(sound)) better(44 + first, name.text);
-    else if (close && sound.length >= LEAST_FUZZY && withinEdits(sound, name.sound, slips(sound.length))) better(32 + first, name.text);
   });
   const asked = words.filter((word) => !SMALL_WORDS.includes(word));
-  if (asked.length > 0 && best < 46 && asked.every((word) => entry.jobs.includes(word))) better(46);
-  if (asked.length > 0 && best < 40 && asked.every((word) => word.length > 2 && entry.about.some((one) => one.startsWith(word)))) better(40);
+  if (!close && asked.length > 0 && best < 46 && asked.every((word) => entry.jobs.includes(word))) better(46);
+  if (!close && asked.length > 0 && best < 40 && asked.every((word) => word.length > 2 && entry.about.some((one) => one.startsWith(word)))) better(40);
   // Words of several names, of the form, and slips of the keys among them.
-  const named = (word: string) => entry.words.some((one) => one.startsWith(word) || (close && withinEdits(word, one, slips(word.length))));
+  const named = (word: string) => entry.words.some((one) => one.startsWith(word) || close?.words.get(word)?.has(one));
   if (best === 0 && asked.some(named) && asked.every((word) => named(word) || entry.about.includes(word))) better(close ? 30 : 42);
   return { score: best, by: by === entry.names[0].text ? undefined : by };
 }
@@ -83,11 +101,11 @@ export function search(index: SearchIndex, query: string, limit = 24): Found[] {
   const words = wordsOf(folded, 8);
   if (words.length === 0) return [];
   const sound = soundOf(folded);
-  const pass = (close: boolean): Found[] => index
+  const pass = (close?: Near): Found[] => index.entries
     .map((entry) => ({ id: entry.id, ...scoreOf(entry, folded, words, sound, close) }))
     .filter(({ score }) => score > 0).sort((a, b) => b.score - a.score).slice(0, limit)
     .map(({ id, by, score }) => (by === undefined ? { id, score } : { id, by, score }));
   // Slips of spelling are looked for only where nothing is called so.
-  const exact = pass(false);
-  return exact.length > 0 ? exact : pass(true);
+  const exact = pass();
+  return exact.length > 0 ? exact : pass(nearIn(index, words, sound));
 }

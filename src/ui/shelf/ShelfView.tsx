@@ -1,6 +1,6 @@
 "use client";
 import Link from "next/link";
-import { useState } from "react";
+import { useState, useSyncExternalStore } from "react";
 import { search } from "@/core/search";
 import { freshness, jarDensity, type Jar } from "@/core/shelf";
 import { spoonMl } from "@/core/measure";
@@ -14,6 +14,8 @@ import { OwnThings } from "./OwnThings";
 import { useShelf } from "./ShelfContext";
 
 const NO_PLACE = "somewhere in the house";
+const FIRST_SENT = 60;
+const nothingChanges = () => () => undefined;
 /** A jar with less than this share left is nearly out. */
 const NEARLY_OUT = 0.12;
 
@@ -23,6 +25,9 @@ export function ShelfView({ things, gone }: { things: readonly StoredThing[]; go
   const [text, setText] = useState("");
   const hits = text.trim() ? new Set(search(index(), text, 60).map(({ id }) => id)) : undefined;
   const shown = jars.filter((jar) => !hits || hits.has(jar.materialId));
+  // A shelf of hundreds is sent with its first boards; the others are drawn where it is looked at.
+  const inBrowser = useSyncExternalStore(nothingChanges, () => true, () => false);
+  const sent = inBrowser ? shown : shown.slice(0, FIRST_SENT);
   const places = [...new Set(shown.map((jar) => jar.place ?? NO_PLACE))];
   const nameOf = (jar: Jar) => find(jar.materialId)?.names[0].text ?? "";
   const known = jars.flatMap((jar) => { const material = find(jar.materialId); return material ? [{ jar, material, age: freshness(jar, material, today) }] : []; });
@@ -44,7 +49,7 @@ export function ShelfView({ things, gone }: { things: readonly StoredThing[]; go
         <section key={place} aria-label={place} className="mt-5">
           <h2 className="text-base text-quiet">{place}</h2>
           <ul className="grid grid-cols-3 overflow-x-clip sm:grid-cols-5 lg:grid-cols-8">
-            {shown.filter((jar) => (jar.place ?? NO_PLACE) === place).sort((a, b) => nameOf(a).localeCompare(nameOf(b))).map((jar) => <OnBoard key={jar.id} jar={jar} />)}
+            {sent.filter((jar) => (jar.place ?? NO_PLACE) === place).sort((a, b) => nameOf(a).localeCompare(nameOf(b))).map((jar) => <OnBoard key={jar.id} jar={jar} />)}
           </ul>
         </section>
       ))}
