@@ -9,7 +9,10 @@ import { drawnBy, movesOfJar } from "@/store/stock";
 import { closeDatabase, database } from "@/store/connection";
 import { readSettings, type Settings } from "@/store/household";
 import { inTransaction } from "@/store/transaction";
+import type { ImportInput } from "@/inputs/importInput";
 import { addEvents, createBatch } from "./batches";
+import { wholeBook } from "./book/export";
+import { importBook, undoImport } from "./book/import";
 import { changeJar, createJar, createOwnThing, makePremix, removeJar, weighJar, weighLeft, withdrawWeighing } from "./jars";
 import { importJars } from "./jarsFile";
 import type { Refusal } from "./refusal";
@@ -166,4 +169,21 @@ test("a table made by hand is read by any names, and a bad one is refused whole,
   expect(read("material,full_g,opened_on,price,id\namla,lots,2999-01-01,cheap,7\nqqqqq,5,,,\n").problems.map(({ field, code }) => `${field} ${code}`)).toEqual(["row 2.id notText", "row 2.full_g notANumber", "row 2.price notANumber", "row 2.opened_on inTheFuture", "row 2.left_g notANumber", "row 3.material unknownMaterial"]);
   expect(read("material,full_g,flavour\namla,1,sour\n").problems).toEqual([{ field: "row 1.flavour", code: "unknownField" }]);
   expect(read("material,full_g,own_thing\nown-x,1,not json\n").problems.map(({ field }) => field)).toContain("row 2.own_thing");
+});
+
+test("the book file takes the shelf along: jars, weighings and things of one's own come back as they were", async () => {
+  const a = await newJar("amla", 250, { price: 7.5, place: "shelf", leftG: 180 });
+  await write(weighJar, { id: uuid(), count: 2, unit: "tbsp", massG: 15.5 }, { id: a });
+  await write(makePremix, { id: uuid(), thingId: uuid(), name: "Base", parts: [{ jarId: a, massG: 30 }] });
+  const household = { id: house.householdId, name: "x", rev: 0 };
+  const book = JSON.parse(await new Response(wholeBook(household, settings)).text());
+  const shelf = async () => ({ jars: (await store.listJars(house.householdId)).map(({ rev: _, editedRev: __, ...jar }) => jar).sort((x, y) => x.id.localeCompare(y.id)), things: (await listOwnThings(house.householdId)).map(({ rowId: _, ...thing }) => thing) });
+  const before = await shelf();
+  const own = { household_id: house.householdId };
+  for (const table of ["stock_move", "jar_weighing", "jar", "own_thing"]) await database()(table).where(own).del();
+  const importing = { id: uuid(), name: "a file", book };
+  await inTransaction(house.householdId, (w) => importBook({ ...asked<ImportInput>(importing), household } as Asked<ImportInput>, w));
+  expect(await shelf()).toEqual(before);
+  await inTransaction(house.householdId, (w) => undoImport(asked(importing, { id: importing.id }), w));
+  expect(await store.listJars(house.householdId)).toEqual([]);
 });

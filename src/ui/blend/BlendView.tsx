@@ -172,7 +172,7 @@ function BowlAndLabels({ doc, question, answer, stale, lineProblem, openLine, se
   const lineLabel = (i: number) => (
     <>
       <LineSheet
-        line={doc.lines[i]} amount={amountOf(i)} rounding={roundingOf(i)} problem={lineProblem(i)} dispatch={dispatch} question={question} index={i}
+        line={doc.lines[i]} amount={amountOf(i)} rounding={roundingOf(i)} massG={answer?.lines[i]?.massG.mid} problem={lineProblem(i)} dispatch={dispatch} question={question} index={i}
         open={openLine === doc.lines[i].key} onOpenChange={(open) => setOpenLine(open ? doc.lines[i].key : undefined)}
       />
       {lineProblem(i) && openLine !== doc.lines[i].key && <p className="text-sm text-stop">{lineProblem(i)}</p>}

@@ -4,6 +4,7 @@ import { materialName } from "@/words/names";
 import { figureRows } from "@/words/sources";
 import { Options } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
+import { OtherForms } from "../shelf/OtherForms";
 import { useShelf } from "../shelf/ShelfContext";
 import { AmountFields } from "./AmountFields";
 import { FromJar } from "./FromJar";
@@ -15,6 +16,8 @@ interface LineSheetProps {
   readonly amount: string;
   /** What its spoons really hold. */
   readonly rounding?: string;
+  /** Grams of it in the bowl, once there is an answer. */
+  readonly massG?: number;
   readonly problem: string | undefined;
   readonly dispatch: (action: Edit) => void;
   /** The bowl as it is asked for now, and which line of it this is. */
@@ -25,7 +28,7 @@ interface LineSheetProps {
 }
 
 /** One thing in the bowl: its name and amount as a button, its fields on a sheet. */
-export function LineSheet({ line, amount, rounding, problem, dispatch, question, index, open, onOpenChange }: LineSheetProps) {
+export function LineSheet({ line, amount, rounding, massG, problem, dispatch, question, index, open, onOpenChange }: LineSheetProps) {
   const { find } = useShelf();
   const material = find(line.materialId);
   const change = (to: Partial<DraftLine>) => dispatch({ do: "line", key: line.key, change: to });
@@ -48,6 +51,7 @@ export function LineSheet({ line, amount, rounding, problem, dispatch, question,
           label="How it goes in" value={line.role} onChange={(role) => change({ role })}
           options={[{ value: "part", label: "scaled to the head", note: "keeps its proportion to the other parts" }, { value: "fixed", label: "exactly this much" }]}
         />
+        {material && massG !== undefined && massG > 0 && <OtherForms material={material} massG={massG} />}
         <Swaps question={question} line={index} onSwap={(to) => change(to)} onLeaveOut={() => dispatch({ do: "remove", key: line.key })} />
         {material && (
           <details>

@@ -2,7 +2,7 @@ import { findMaterial } from "@/core/material";
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
 import { computePaste } from "@/core/paste";
-import { blendOf, documentOf, edit, questionOf, readAmount } from "./document";
+import { blendOf, documentOf, edit, questionOf, readAmount, typedGrams } from "./document";
 
 const start = (question: Parameters<typeof documentOf>[0] & { head: Parameters<typeof documentOf>[1]["head"] }) => documentOf(question, { name: "x", headId: null, head: question.head });
 
@@ -52,4 +52,10 @@ test.each([
 test("an amount that can mean two things, or nothing, is no number yet", () => {
   for (const text of ["3 t", "lots"]) expect(readAmount({ materialId: "amla", text, unit: "tbsp", fill: "level" }).amount).toBeNaN();
   expect(readAmount({ materialId: "amla", text: "", unit: "tbsp", fill: "level" }).amount).toBeUndefined();
+});
+
+test.each<[string, number | undefined]>([["250", 250], ["1,5 kg", 1500], ["8 oz", 226.796185], ["62 g", 62], ["2 tbsp", NaN], ["a bagful", NaN], ["3 g amla", NaN], ["", undefined]])("a weight typed as “%s” is %p g", (text, grams) => {
+  const read = typedGrams(text);
+  if (grams === undefined || Number.isNaN(grams)) expect(read).toEqual(grams);
+  else expect(read).toBeCloseTo(grams, 6);
 });

@@ -61,6 +61,13 @@ export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
 /** What was typed as a number: missing stays missing, nonsense becomes NaN, which the core refuses at its field. */
 export const typed = (text: string): number => (text.trim() === "" ? (undefined as unknown as number) : (parseCount(text) ?? NaN));
 
+/** A weight as one types it, in grams: "250", "1,5 kg", "8 oz". Nonsense and volumes become NaN. */
+export function typedGrams(text: string): number {
+  if (!/\p{L}/u.test(text)) return typed(text);
+  const reading = parseAmount(text);
+  return reading.kind === "understood" && reading.amount.unit === "g" && reading.amount.of === "" ? reading.amount.count.value : NaN;
+}
+
 /** An amount as it stands in the form: typed as a number beside its unit, or written out, as in "2 heaped tbsp". */
 export function readAmount({ materialId, text, unit, fill }: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">, find: Lookup = findMaterial): Pick<BlendLine, "amount" | "unit" | "fill"> {
   const reading = readingOf(find(materialId), text);

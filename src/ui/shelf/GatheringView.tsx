@@ -28,6 +28,12 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <p className="no-print"><Link href="/shelf" className="pressable inline-flex min-h-11 items-center">the whole shelf</Link></p>
       <h1 className="text-sentence">{wants.length === 0 ? `Today’s shelf can make ${makeable} of ${blends.length} blends.` : short.length === 0 ? "All of it is on the shelf." : `Short of ${short.length === 1 ? "one thing" : `${short.length} things`} for ${wants.length === 1 ? "this bowl" : `these ${wants.length} bowls`}.`}</h1>
+      {heads.some(({ id }) => blends.some(({ headId }) => headId === id)) && (
+        <p className="no-print mt-1 flex flex-wrap items-center gap-x-4">One day’s heads: {heads.map(({ id, name: who }) => {
+          const own = blends.find(({ headId }) => headId === id);
+          return own && <button key={id} type="button" className="pressable min-h-11" onClick={() => go([...wants, { blendId: own.id, headId: id }])}>{who}</button>;
+        })}</p>
+      )}
       {wants.length > 0 && (
         <div className="mt-2 grid gap-x-16 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
           <section aria-label="To gather">

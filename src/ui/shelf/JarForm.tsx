@@ -8,7 +8,7 @@ import { checkJar, type Jar } from "@/core/shelf";
 import type { StoredJar } from "@/store/jars";
 import { problemWords } from "@/words/problems";
 import { send } from "../api";
-import { textOf, typed } from "../blend/document";
+import { textOf, typed, typedGrams } from "../blend/document";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { MaterialPicker } from "./MaterialPicker";
@@ -33,16 +33,16 @@ export function JarForm({ jar, start }: { jar?: StoredJar; start?: Material }) {
   const set = (change: Partial<Draft>) => { setDraft((now) => ({ ...now, ...change })); setRefused({}); setSaid(""); };
   const { material, name, fullText, leftText, boughtOn, openedOn, bestBefore, priceText, place, lot } = draft;
   const details: Pick<Jar, "fullG"> & Partial<Pick<Jar, "price" | "boughtOn" | "openedOn" | "bestBefore" | "lot" | "place">> = {
-    fullG: typed(fullText), ...(priceText.trim() ? { price: typed(priceText) } : {}), ...(boughtOn ? { boughtOn } : {}), ...(openedOn ? { openedOn } : {}), ...(bestBefore ? { bestBefore } : {}), ...(lot.trim() ? { lot } : {}), ...(place.trim() ? { place } : {}),
+    fullG: typedGrams(fullText), ...(priceText.trim() ? { price: typed(priceText) } : {}), ...(boughtOn ? { boughtOn } : {}), ...(openedOn ? { openedOn } : {}), ...(bestBefore ? { bestBefore } : {}), ...(lot.trim() ? { lot } : {}), ...(place.trim() ? { place } : {}),
   };
-  const left = leftText.trim() ? checkNumber("leftG", typed(leftText), "jarLeftG") : undefined;
+  const left = leftText.trim() ? checkNumber("leftG", typedGrams(leftText), "jarLeftG") : undefined;
   const problems = [...(material ? [] : [{ field: "materialId", code: "required" } as const]), ...checkJar(details, today), ...(left ? [left] : [])];
   const at = (field: string, text: string) => refused[field] ?? (tried || text !== "" ? problems.filter((problem) => problem.field === field).map(problemWords)[0] : undefined);
   const save = async () => {
     setTried(true);
     if (problems.length > 0 || !material) return;
     const body = { materialId: material.id, name: name.trim() || material.names[0].text, ...details, madeHere: jar?.madeHere ?? false };
-    const answer = jar ? await send("PUT", `jars/${id}`, { ...body, baseRev: jar.editedRev }) : await send("POST", "jars", { ...body, id, ...(leftText.trim() ? { leftG: typed(leftText) } : {}) });
+    const answer = jar ? await send("PUT", `jars/${id}`, { ...body, baseRev: jar.editedRev }) : await send("POST", "jars", { ...body, id, ...(leftText.trim() ? { leftG: typedGrams(leftText) } : {}) });
     if (answer.ok) { router.push(`/shelf/${id}`); router.refresh(); return; }
     setSaid(answer.title);
     setRefused(Object.fromEntries(answer.errors.map(({ field, message }) => [field, message])));
@@ -54,7 +54,7 @@ export function JarForm({ jar, start }: { jar?: StoredJar; start?: Material }) {
       <MaterialPicker label="What is in it?" value={material} onChange={(to) => set({ material: to })} problem={at("materialId", "")} />
       <Field label="In the shop’s own words" hint="As it stands on the bag; searched for as well." problem={at("name", name)}>{(a) => <input {...a} value={name} maxLength={120} onChange={(e) => set({ name: e.target.value })} />}</Field>
       <div className="grid grid-cols-2 gap-3">
-        <Field label="Full, it weighs, g" problem={at("fullG", fullText)}>{(a) => <input {...a} inputMode="decimal" value={fullText} onChange={(e) => set({ fullText: e.target.value })} />}</Field>
+        <Field label="Full, it weighs, g" hint={/\p{L}/u.test(fullText) && Number.isFinite(details.fullG) ? `${Math.round(details.fullG)} g` : undefined} problem={at("fullG", fullText)}>{(a) => <input {...a} inputMode="decimal" value={fullText} onChange={(e) => set({ fullText: e.target.value })} />}</Field>
         {!jar && <Field label="Left now, g" hint="empty: it is full" problem={at("leftG", leftText)}>{(a) => <input {...a} inputMode="decimal" value={leftText} onChange={(e) => set({ leftText: e.target.value })} />}</Field>}
         <Field label={`What it cost, ${currency}`} hint={unitPrice ? `${unitPrice} for 100 g` : undefined} problem={at("price", priceText)}>{(a) => <input {...a} inputMode="decimal" value={priceText} onChange={(e) => set({ priceText: e.target.value })} />}</Field>
       </div>

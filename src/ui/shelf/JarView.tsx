@@ -2,17 +2,18 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { convertForm, HEAPS, otherForms, type Material } from "@/core/material";
+import { HEAPS, type Material } from "@/core/material";
 import { freshness, jarDensity, jarMaterial, pricePerG } from "@/core/shelf";
 import type { StoredJar } from "@/store/jars";
 import type { StockMove } from "@/store/stock";
 import { gramWords } from "@/words/amounts";
 import { FAMILY_NAME, FORM_NAME } from "@/words/families";
-import { ageWords, conversionWords, dayWords, moneyWords, spoonfulWords } from "@/words/shelf";
+import { ageWords, dayWords, moneyWords, spoonfulWords } from "@/words/shelf";
 import { figureRows } from "@/words/sources";
 import { dayWords as momentWords } from "@/words/times";
 import { send } from "../api";
 import { JarForm } from "./JarForm";
+import { OtherForms } from "./OtherForms";
 import { JarPicture } from "./JarPicture";
 import { useShelf } from "./ShelfContext";
 import { WeighLeft, WeighSpoon } from "./Weighings";
@@ -24,6 +25,8 @@ interface JarViewProps {
   readonly timeZone: string;
   readonly nowMs: number;
 }
+
+const TEN_G = 10;
 
 /** One jar: what is left, what a spoon of it weighs, where it went. */
 export function JarView({ jar, moves, usedIn, timeZone, nowMs }: JarViewProps) {
@@ -71,7 +74,7 @@ export function JarView({ jar, moves, usedIn, timeZone, nowMs }: JarViewProps) {
             <WeighLeft jar={jar} />
             <Ledger moves={moves} timeZone={timeZone} nowMs={nowMs} />
           </section>
-          <OtherForms material={jarMaterial(jar, material, spoons)} />
+          <OtherForms material={jarMaterial(jar, material, spoons)} massG={TEN_G} />
           {usedIn.length > 0 && <section aria-label="Used in"><h2>Used in</h2><p>{usedIn.map(({ id, name }, i) => <span key={id}>{i > 0 && ", "}<Link href={`/blend/${id}`} className="pressable">{name}</Link></span>)}.</p></section>}
           <details>
             <summary className="pressable min-h-11 cursor-pointer py-2">where its numbers come from</summary>
@@ -129,20 +132,3 @@ function Ledger({ moves, timeZone, nowMs }: { moves: readonly StockMove[]; timeZ
     </>
   );
 }
-
-/** The same herb in its other forms, worked out and never by name only. */
-function OtherForms({ material }: { material: Material }) {
-  const { everything, spoons } = useShelf();
-  const forms = otherForms(material, everything);
-  const TEN_G = 10;
-  const rows = forms.flatMap((other) => { const conversion = convertForm(material, other, TEN_G, spoons); return conversion ? [{ other, conversion }] : []; });
-  if (rows.length === 0) return null;
-  return (
-    <section aria-label="In other forms">
-      <h2>In other forms</h2>
-      <p>What is dry in {TEN_G} g of it is in</p>
-      <ul className="max-w-[32rem]">{rows.map(({ other, conversion }) => <li key={other.id} className="flex flex-wrap justify-between gap-x-4 border-b border-line py-1"><span>{other.names[0].text}</span><strong>{conversionWords(conversion)}</strong></li>)}</ul>
-    </section>
-  );
-}
-

@@ -9,7 +9,7 @@ import { gramWords } from "@/words/amounts";
 import { leftWords } from "@/words/shelf";
 import { problemWords } from "@/words/problems";
 import { send } from "../api";
-import { typed } from "../blend/document";
+import { typed, typedGrams } from "../blend/document";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { Options } from "../parts/Options";
@@ -53,7 +53,7 @@ function Premix() {
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
   const [refused, setRefused] = useState(NOTHING);
   const jars = shelf.jars.filter((jar) => find(jar.materialId)?.form === "powder");
-  const parts = jars.flatMap((jar) => (texts[jar.id]?.trim() ? [{ jar, massG: typed(texts[jar.id]) }] : []));
+  const parts = jars.flatMap((jar) => (texts[jar.id]?.trim() ? [{ jar, massG: typedGrams(texts[jar.id]) }] : []));
   const problemOf = (massG: number) => { const problem = checkNumber("massG", massG, "jarG"); return problem && problemWords(problem); };
   const usable = parts.length > 0 && name.trim() !== "" && parts.every(({ massG }) => !problemOf(massG));
   const totalG = parts.reduce((sum, { massG }) => sum + (Number.isFinite(massG) ? massG : 0), 0);

@@ -9,7 +9,7 @@ import { gramWords, kitchenNumber } from "@/words/amounts";
 import { UNIT_NAME } from "@/words/names";
 import { problemWords } from "@/words/problems";
 import { send } from "../api";
-import { typed } from "../blend/document";
+import { typed, typedGrams } from "../blend/document";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { useShelf } from "./ShelfContext";
@@ -24,7 +24,7 @@ export function WeighSpoon({ jar }: { jar: StoredJar }) {
   const [id, setId] = useState(() => uuid());
   const [said, setSaid] = useState("");
   const material = find(jar.materialId)!;
-  const weighing = { count: typed(countText), unit, massG: typed(massText) };
+  const weighing = { count: typed(countText), unit, massG: typedGrams(massText) };
   const problems = checkWeighing(weighing, material);
   const possible = problems.length > 0 || densityIsPossible(weighing, spoons);
   const at = (field: string, text: string) => (text.trim() === "" ? undefined : problems.filter((problem) => problem.field === field).map(problemWords)[0]);
@@ -61,9 +61,9 @@ export function WeighLeft({ jar }: { jar: StoredJar }) {
   const [text, setText] = useState("");
   const [id, setId] = useState(() => uuid());
   const [said, setSaid] = useState("");
-  const problem = text.trim() === "" ? undefined : checkNumber("leftG", typed(text), "jarLeftG");
+  const problem = text.trim() === "" ? undefined : checkNumber("leftG", typedGrams(text), "jarLeftG");
   const keep = async () => {
-    const answer = await send("POST", `jars/${jar.id}/left`, { id, leftG: typed(text) });
+    const answer = await send("POST", `jars/${jar.id}/left`, { id, leftG: typedGrams(text) });
     setSaid(answer.ok ? "Kept." : (answer.errors[0]?.message ?? answer.title));
     if (!answer.ok) return;
     setText("");
