@@ -114,7 +114,11 @@ test("a bowl made draws the jars down, and says what it took and what it cost", 
   await page.getByRole("button", { name: "Mixed: the rest begins" }).click();
   await expect(page.getByText(/^Off the shelf: .*of kaolin clay.*It cost about €\d/)).toBeVisible();
   await expect.poll(async () => (await (await request.get(`/api/v1/jars/${kaolin.id}`)).json()).jar.leftG).toBeLessThan(kaolin.leftG - 1);
-  await page.goto(`/shelf/${kaolin.id}`);
+  // Led there by links alone, so that no page is loaded anew.
+  await page.getByRole("link", { name: "Shelf", exact: true }).click();
+  const left = Math.round((await (await request.get(`/api/v1/jars/${kaolin.id}`)).json()).jar.leftG);
+  await expect(page.getByRole("link", { name: new RegExp(`^kaolin clay.*${left} g of 1000`) })).toBeVisible();
+  await page.getByRole("link", { name: /^kaolin clay/ }).click();
   await expect(page.getByRole("link", { name: /Quiet scalp on Bertil/ }).first()).toBeVisible();
 });
 

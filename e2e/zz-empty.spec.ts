@@ -8,7 +8,7 @@ import { insertHousehold } from "../src/store/household";
 test.beforeAll(() => emptyDatabase());
 
 test("no household yet: said on every page, and by the API", async ({ page, request }) => {
-  for (const path of ["/", "/blend", "/heads", "/log", "/house"]) {
+  for (const path of ["/", "/blend", "/shelf", "/shelf/new", "/shelf/mix", "/shelf/labels", "/shelf/gathering", "/heads", "/log", "/house"]) {
     await page.goto(path);
     await expect(page.getByRole("heading", { level: 1 })).toHaveText("There is no household here yet.");
   }
@@ -19,12 +19,20 @@ test("an empty household shows the first step, and gets to its first bowl", asyn
   await insertHousehold(database(), { id: uuid(), name: "Our house", createdAt: new Date() });
   await page.goto("/log");
   await expect(page.getByText("Nothing has been made yet.")).toBeVisible();
+  await page.goto("/shelf");
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("The shelf is empty.");
+  await expect(page.getByText("Put the first one up: what it is, and what it weighs.")).toBeVisible();
+  await page.goto("/shelf/gathering");
+  await expect(page.getByText("No blend is kept yet.")).toBeVisible();
+  await page.goto("/shelf/mix");
+  await expect(page.getByText("There is no powder on the shelf yet.")).toBeVisible();
   await page.goto("/heads");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("No head is kept yet.");
   await page.goto("/");
   await expect(page.getByText("No blend is kept yet.")).toBeVisible();
   await page.getByRole("link", { name: "Put the first powders in a bowl" }).click();
   await page.getByRole("button", { name: "put something in the bowl" }).click();
+  await page.getByRole("dialog").getByText("Leaves").click();
   await page.getByRole("dialog").getByRole("button", { name: /^moringa/ }).click();
   await page.getByLabel("Name of this blend").fill("The first");
   await page.getByRole("button", { name: "Make it …" }).click();

@@ -3,7 +3,7 @@ import { useRouter } from "next/navigation";
 import { useEffect, useState } from "react";
 import { Sheet } from "../parts/Sheet";
 
-const KEYS: readonly (readonly [string, string, string])[] = [["t", "/", "Today"], ["b", "/blend", "a new blend"], ["h", "/heads", "Heads"], ["l", "/log", "the Log"]];
+const KEYS: readonly (readonly [string, string, string])[] = [["t", "/", "Today"], ["b", "/blend", "a new blend"], ["s", "/shelf", "the Shelf"], ["h", "/heads", "Heads"], ["l", "/log", "the Log"]];
 const THEME_COOKIE = "infusing_theme";
 
 /** Letters belong to a field that takes text; a checkbox does not. */

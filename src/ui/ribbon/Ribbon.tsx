@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import type { Going } from "@/core/batch";
 import { goingWords } from "@/words/going";
 import { clockWords } from "@/words/times";
@@ -22,6 +22,8 @@ interface RibbonProps {
 }
 /** Pages that only show; those on which one writes look after themselves. */
 const SHOWING = ["/", "/heads", "/log", "/shelf"];
+/** Pages whose numbers follow the jars. */
+const USING_SHELF = ["/shelf", "/blend"];
 
 /** The strip along the foot: what is going on now, where it stands, and the way around. */
 export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonProps) {
@@ -29,6 +31,7 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonP
   const [going, setGoing] = useState(first);
   const [nowMs, setNowMs] = useState(firstNow);
   const router = useRouter();
+  const shelfIsOld = useRef(false);
   const refresh = useCallback(async () => {
     setNowMs(houseNow());
     const answer = await fetchJson<{ going: readonly Going[] }>("now");
@@ -41,8 +44,16 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonP
   }, [path, refresh]);
   useChanges(rev, (changes) => {
     if (changes.some(({ kind }) => kind === "batch")) void refresh();
-    if (SHOWING.includes(path)) router.refresh();
+    const onShelf = changes.some(({ kind }) => kind === "jar" || kind === "own_thing" || kind === "setting");
+    if (SHOWING.includes(path) || (onShelf && USING_SHELF.some((start) => path.startsWith(start)))) router.refresh();
+    else if (onShelf) shelfIsOld.current = true;
   });
+  // What a bowl drew while it was made is read again on the next page, and not at every tap.
+  useEffect(() => {
+    if (!shelfIsOld.current) return;
+    shelfIsOld.current = false;
+    router.refresh();
+  }, [path, router]);
   const here = (href: string) => (href === "/" ? path === "/" : path.startsWith(href));
   const first3 = going.filter(({ stage }) => stage !== "planned").concat(going.filter(({ stage }) => stage === "planned")).slice(0, 2);
   return (
