@@ -41,7 +41,7 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
               {wants.map((want, i) => (
                 <li key={`${want.blendId} ${i}`} className="flex flex-wrap items-center gap-x-3">
                   <strong>{name(want.blendId)}</strong>
-                  <label className="flex items-center gap-2">for <select value={want.headId ?? blends.find(({ id }) => id === want.blendId)?.headId ?? ""} onChange={(e) => go(wants.map((one, n) => (n === i ? { ...one, headId: e.target.value || null } : one)))}>{heads.map(({ id, name: who }) => <option key={id} value={id}>{who}</option>)}</select></label>
+                  <label className="flex items-center gap-2">for <select aria-label={`${name(want.blendId)}: for whom`} value={want.headId ?? blends.find(({ id }) => id === want.blendId)?.headId ?? ""} onChange={(e) => go(wants.map((one, n) => (n === i ? { ...one, headId: e.target.value || null } : one)))}>{heads.map(({ id, name: who }) => <option key={id} value={id}>{who}</option>)}</select></label>
                   <button type="button" className="pressable min-h-11" onClick={() => go(wants.filter((_, n) => n !== i))}>not this one</button>
                 </li>
               ))}

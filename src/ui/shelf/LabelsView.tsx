@@ -21,9 +21,9 @@ export function LabelsView({ chosen: first, things, origin }: { chosen: readonly
       <div className="no-print">
         <p><Link href="/shelf" className="pressable inline-flex min-h-11 items-center">the whole shelf</Link></p>
         <h1 className="text-sentence">Labels for {picked.length === 1 ? "one jar" : `${picked.length} jars`}</h1>
-        <fieldset className="mt-2 flex flex-wrap gap-x-5">
+        <fieldset className="mt-2 flex min-w-0 flex-wrap gap-x-5">
           <legend className="sr-only">Which jars</legend>
-          {jars.map((jar) => <label key={jar.id} className="flex min-h-11 items-center gap-2"><input type="checkbox" className="min-h-5 min-w-5" checked={chosen.includes(jar.id)} onChange={() => toggle(jar.id)} />{find(jar.materialId)?.names[0].text}</label>)}
+          {jars.map((jar) => <label key={jar.id} className="flex min-h-11 min-w-0 items-center gap-2 wrap-anywhere"><input type="checkbox" className="min-h-5 min-w-5" checked={chosen.includes(jar.id)} onChange={() => toggle(jar.id)} />{find(jar.materialId)?.names[0].text}</label>)}
         </fieldset>
         <p className="flex flex-wrap items-center gap-4"><label className="flex items-center gap-2"><span className="text-sm font-semibold">Of each</span><select value={copies} onChange={(e) => setCopies(Number(e.target.value))}>{[1, 2, 4, 8].map((n) => <option key={n}>{n}</option>)}</select></label><Button look="main" disabled={picked.length === 0} onClick={() => window.print()}>Print the sheet</Button></p>
       </div>
@@ -46,7 +46,7 @@ function Label({ jar, thing, origin }: { jar: Jar; thing: StoredThing | undefine
   const inIt = thing?.kind === "mixture" ? thing.parts.map(({ materialId, share }) => `${name(materialId)}${share === undefined ? "" : ` ${Math.round(share * 100)} %`}`).join(", ") : [material.names.find(({ language }) => language === "la")?.text, material.inci].filter(Boolean).join(" · ");
   const useBy = jar.bestBefore ?? (jar.openedOn && plusMonths(jar.openedOn, keepingOf(material).openedMonths.value));
   return (
-    <li className="flex break-inside-avoid items-center gap-3 border border-dashed border-quiet bg-ware p-3">
+    <li className="flex min-w-0 break-inside-avoid items-center gap-3 border border-dashed border-quiet bg-ware p-3">
       <div className="min-w-0 flex-1">
         <p className="font-say text-xl font-semibold leading-tight break-words">{material.names[0].text}</p>
         {jar.name !== material.names[0].text && <p className="text-sm leading-tight break-words">{jar.name}</p>}

@@ -67,7 +67,7 @@ function Premix() {
   return (
     <form className="flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void save(); }} noValidate>
       <Field label="What do you call it?" problem={refused.at("name")}>{(a) => <input {...a} value={name} maxLength={50} onChange={(e) => { setName(e.target.value); setRefused(NOTHING); }} />}</Field>
-      <fieldset>
+      <fieldset className="min-w-0">
         <legend className="text-sm font-semibold">Grams of each jar</legend>
         <ul>
           {jars.map((jar) => {
@@ -115,7 +115,7 @@ function OwnThing({ kind }: { kind: "mixture" | "like" }) {
       <Field label="What is it called?" problem={refused.at("name")}>{(a) => <input {...a} value={name} maxLength={50} onChange={(e) => { setName(e.target.value); setRefused(NOTHING); }} />}</Field>
       {kind === "like" && <MaterialPicker label="It is most like" value={like} onChange={setLike} problem={refused.at("likeId")} />}
       {kind === "mixture" && (
-        <fieldset className="flex flex-col gap-3">
+        <fieldset className="flex min-w-0 flex-col gap-3">
           <legend className="text-sm font-semibold">What is in it, with its share where the bag says so</legend>
           {parts.map((part, i) => (
             <div key={part.key} className="grid grid-cols-[minmax(0,1fr)_6rem] items-start gap-3 border-b border-line pb-2">
