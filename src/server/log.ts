@@ -1,6 +1,7 @@
 import { DateTime } from "luxon";
 import { AGAIN, MARKS, type Again, type Mark } from "@/core/batch";
 import { PURPOSES, type PurposeId } from "@/core/head";
+import { isOwnId } from "@/core/shelf";
 import { findMaterial } from "@/core/material";
 import { isUuid } from "@/core/text";
 import { listBatches, type LogFilter } from "@/store/log";
@@ -22,7 +23,7 @@ export function logFilter(query: URLSearchParams, timeZone: string): Omit<LogFil
   const [mark, end] = how?.split("-") ?? [];
   const found: (Found | undefined)[] = [
     ...(["head", "blend"] as const).map((by) => { const value = given(by, isUuid); return value ? { by, value } : undefined; }),
-    ...[given("material", (id) => findMaterial(id) !== undefined)].map((value) => (value ? { by: "material" as const, value } : undefined)),
+    ...[given("material", (id) => findMaterial(id) !== undefined || isOwnId(id))].map((value) => (value ? { by: "material" as const, value } : undefined)),
     ...[given("purpose", (id) => PURPOSES.includes(id as PurposeId))].map((value) => (value ? { by: "purpose" as const, value } : undefined)),
     AGAIN.includes(how as Again) ? { by: "again", value: how! } : undefined,
     MARKS.includes(mark as Mark) && (end === "much" || end === "little") ? { by: "mark", mark: mark as Mark, end } : undefined,

@@ -3,7 +3,7 @@ import { materialName } from "./names";
 
 /** The usual cautions, briefly; each defers to those who know the person. */
 const SENTENCE: Readonly<Record<string, (things: string, many: boolean) => string>> = {
-  knownAllergy: (things) => `Known allergy to ${things}. Leave it out; ask a doctor before trying a relative of it.`,
+  knownAllergy: (things, many) => `Known allergy: ${things} ${many ? "are, or hold," : "is, or holds,"} what this head does not bear. Leave it out; ask a doctor before trying a relative of it.`,
   childDye: () => "No dye and no essential oil on a child.",
   soreScalp: () => "The scalp is sore or broken. Wait until it has healed, and ask a pharmacist.",
   childPaste: () => "Herb pastes are not for children before their teens.",

@@ -1,5 +1,6 @@
 import { PLAIN_HEAD, type Head } from "../head";
 import { findMaterial } from "../material";
+import { ownMaterials } from "../shelf";
 import { CAUTION_RULES, cautionsFor } from ".";
 
 const ids = (materialIds: string[], head: Partial<Head> = {}, more: { liquidTempC?: number; kitchenTempC?: number } = {}) =>
@@ -38,6 +39,17 @@ test("what does not apply stays silent, and stop comes first", () => {
   expect(ids(["amla", "egg"], { allergies: ["honey"] })).not.toContain("knownAllergy");
   expect(ids(["hibiscus-flower"], { shade: "black" })).not.toContain("stainsLightHair");
   expect(ids(["amla", "egg"], { allergies: ["egg"] })[0]).toBe("knownAllergy");
+});
+
+test.each<[string, string, string, boolean]>([
+  ["another form of the same herb", "neem-leaf", "neem-leaf-whole", true], ["its oil", "neem-leaf", "neem-oil", true], ["the yolk of an egg", "egg", "egg-yolk", true], ["milk for curd", "yoghurt", "milk", true],
+  ["coconut in any shape", "coconut-milk", "coconut-oil", true], ["a mixture with it", "amla", "triphala", true], ["a mixture with its fresh fruit", "amla-fruit", "triphala", true], ["another herb", "neem-leaf", "tulsi", false], ["the other brahmi", "brahmi", "gotu-kola", false],
+])("an allergy counts for %s", (_, allergy, inBowl, counts) => { expect(ids(["kaolin", inBowl], { allergies: [allergy] }).includes("knownAllergy")).toBe(counts); });
+
+test("an allergy counts for a mixture of one's own, however deep, and for what is like a thing", () => {
+  const own = ownMaterials([{ id: "own-a", name: "a", kind: "mixture", parts: [{ materialId: "kaolin" }, { materialId: "own-b" }] }, { id: "own-b", name: "b", kind: "like", likeId: "neem-leaf" }]);
+  const found = (allergy: string) => cautionsFor({ head: { ...PLAIN_HEAD, allergies: [allergy] }, purpose: "mask", kitchenTempC: 22, liquidTempC: 20, materials: [own[0]] }).some(({ id }) => id === "knownAllergy");
+  expect([found("neem-leaf"), found("own-b"), found("neem-oil"), found("amla")]).toEqual([true, true, true, false]);
 });
 
 test("a caution names what calls for it", () => {

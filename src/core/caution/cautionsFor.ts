@@ -1,5 +1,5 @@
 import type { Head, PurposeId } from "../head";
-import type { Material } from "../material";
+import { isOrContains, type Material } from "../material";
 import { CAUTION_RULES, type CautionLevel, type Condition } from "./rules";
 
 /** A caution this bowl and head call for, with the things in the bowl that call for it. */
@@ -35,7 +35,7 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
     if (because.length === 0) return undefined;
   }
   if (condition.allergyInBowl) {
-    because = s.materials.filter((material) => s.head.allergies.includes(material.id));
+    because = s.materials.filter((material) => s.head.allergies.some((id) => isOrContains(material, id)));
     if (because.length === 0) return undefined;
   }
   return because;

@@ -3,3 +3,4 @@ export * from "./massG";
 export * from "./material";
 export * from "./solids";
 export * from "./forms";
+export * from "./kin";

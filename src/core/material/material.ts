@@ -66,6 +66,8 @@ export interface Material {
   /** Edible grams of one piece, where it comes in pieces. */
   readonly pieceG?: Figure;
   /** oklch lightness, chroma, hue of the thing itself. */
+  /** Ids of everything a mixture is made of, however deep. */
+  readonly contains?: readonly string[];
   readonly colour: readonly [number, number, number];
   readonly tags: readonly Tag[];
   /** May be the liquid that makes up the rest. */

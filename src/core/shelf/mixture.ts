@@ -61,6 +61,7 @@ export function mixtureOf({ id, name, use }: Named, parts: readonly MixturePart[
     holding: holding.high > 0 ? { kind: "perGram", mlPerG: holding } : { kind: "none" },
     ...(soaked > 0 ? { soak: { firstShare: soakMean("firstShare"), timeMin: soakMean("timeMin") } } : {}),
     colour: blended(materials, weights), tags: TAGS.filter((tag) => materials.some(({ tags }) => tags.includes(tag))),
+    contains: [...new Set(materials.flatMap(({ id: part, contains = [] }) => [part, ...contains]))],
     ...(materials.every(({ makesUp }) => makesUp) ? { makesUp: true as const } : {}),
   };
 }

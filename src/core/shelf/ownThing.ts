@@ -32,7 +32,7 @@ function likeness({ id, name, use }: OwnThing, like: Material): Material {
   const { plant: _, notToConfuse: __, inci: ___, ...rest } = like;
   const { holding, soak, pieceG } = like;
   return {
-    ...rest, id, names: [{ text: name, language: "und" }], use: use ?? `a thing of this house, like ${of}`,
+    ...rest, id, names: [{ text: name, language: "und" }], use: use ?? `a thing of this house, like ${of}`, contains: [like.id, ...(like.contains ?? [])],
     water: share(wider(like.water, of)), oil: share(wider(like.oil, of)), dissolving: share(wider(like.dissolving, of)), bulkDensityGPerMl: wider(like.bulkDensityGPerMl, of),
     holding: holding.kind === "perGram" ? { kind: "perGram", mlPerG: wider(holding.mlPerG, of) } : holding.kind === "ownStiffness" ? { kind: "ownStiffness", yieldPa: wider(holding.yieldPa, of) } : holding,
     ...(soak ? { soak: { firstShare: share(wider(soak.firstShare, of)), timeMin: wider(soak.timeMin, of) } } : {}),

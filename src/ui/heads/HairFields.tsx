@@ -1,9 +1,9 @@
 "use client";
 import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head } from "@/core/head";
-import { CATALOGUE } from "@/core/material";
 import { AGE_NAME, CUT_NAME, LANDMARK_NAME, materialName, SHADE_NAME, STRAND_COUNT_NAME, STRAND_SIZE_NAME } from "@/words/names";
 import type { DraftHead } from "../blend/document";
 import { Field } from "../parts/Field";
+import { useShelf } from "../shelf/ShelfContext";
 
 interface HairFieldsProps {
   readonly head: DraftHead;
@@ -17,6 +17,7 @@ const MEASURE = "measure";
 
 /** Everything about one head of hair, measured or in words. */
 export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps) {
+  const { everything } = useShelf();
   const { hair, by } = head;
   const set = (change: Partial<Head>) => onChange({ ...head, hair: { ...hair, ...change } });
   const picks = <T extends string>(name: "strand" | "cut" | "shade" | "age", label: string, values: readonly T[], names: Readonly<Record<T, string>>) => (
@@ -87,7 +88,7 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
         {(attributes) => (
           <select {...attributes} value="" onChange={(event) => event.target.value && set({ allergies: [...new Set([...hair.allergies, event.target.value])] })}>
             <option value="">add one …</option>
-            {CATALOGUE.map(({ id }) => <option key={id} value={id}>{materialName(id)}</option>)}
+            {everything.map(({ id, names }) => <option key={id} value={id}>{names[0].text}</option>)}
           </select>
         )}
       </Field>

@@ -18,6 +18,8 @@ interface LogViewProps {
   readonly batches: readonly BatchRow[];
   readonly heads: readonly { readonly id: string; readonly name: string }[];
   readonly blends: readonly { readonly id: string; readonly name: string }[];
+  /** Things of the house's own. */
+  readonly own: readonly { readonly id: string; readonly name: string }[];
   readonly query: LogQuery;
   /** The chosen head's marks, oldest first. */
   readonly marked: readonly MarkedDay[];
@@ -30,7 +32,7 @@ const addressOf = (query: LogQuery, more: Readonly<Record<string, string>> = {})
   new URLSearchParams([...Object.entries(query), ...Object.entries(more)].filter(([, value]) => value)).toString();
 
 /** What was made, newest first: small bowls in section, one line of time a day. */
-export function LogView({ batches, heads, blends, query, marked, older, timeZone, nowMs }: LogViewProps) {
+export function LogView({ batches, heads, blends, own, query, marked, older, timeZone, nowMs }: LogViewProps) {
   const scaleMl = Math.max(...batches.map((batch) => bowlFor(batch.summary.totalMl)), 1);
   const days = [...new Set(batches.map((batch) => dateKey(batch.startsAtMs, timeZone)))];
   const asked = FILTERS.some((name) => query[name]);
@@ -47,7 +49,7 @@ export function LogView({ batches, heads, blends, query, marked, older, timeZone
           <summary className="pressable inline-flex min-h-11 cursor-pointer items-center">more to look by</summary>
           <div className="mt-1 grid grid-cols-2 items-end gap-3 sm:flex sm:flex-wrap">
             <Choice name="blend" label="Which blend" query={query} any="any" choices={blends.map(({ id, name }) => ({ value: id, label: name }))} />
-            <Choice name="material" label="With" query={query} any="anything" choices={CATALOGUE.map(({ id }) => ({ value: id, label: materialName(id) })).sort((a, b) => a.label.localeCompare(b.label))} />
+            <Choice name="material" label="With" query={query} any="anything" choices={[...own, ...CATALOGUE.map(({ id }) => ({ id, name: materialName(id) }))].map(({ id, name }) => ({ value: id, label: name })).sort((a, b) => a.label.localeCompare(b.label))} />
             <Choice name="purpose" label="For" query={query} any="any purpose" choices={PURPOSES.map((value) => ({ value, label: PURPOSE_NAME[value] }))} />
             <Choice name="how" label="How it was" query={query} any="however" choices={HOW_CHOICES} />
             {(["from", "to"] as const).map((name) => (

@@ -38,7 +38,7 @@ export const FRUITS: readonly Material[] = [
   }),
   ...herb("fruit", {
     id: "triphala", names: "triphala; three fruits | hi त्रिफला | hi-Latn triphala | sa-Latn triphala | ta-Latn thiripala",
-    jobs: ["scalp", "condition"], use: "makers use this mixture of amla, haritaki and bibhitaki in equal parts for the scalp", colour: [0.62, 0.07, 82], tags: ["drying", "acid"],
+    jobs: ["scalp", "condition"], use: "makers use this mixture of amla, haritaki and bibhitaki in equal parts for the scalp", colour: [0.62, 0.07, 82], tags: ["drying", "acid"], contains: ["amla", "haritaki", "bibhitaki"],
     dissolving: extractive(35, "triphala churna"), oil: LITTLE_OIL, powder: { holding: TART, bulk: estimate(0.52, 0.43, 0.62) },
   }),
   ...herb("fruit", {

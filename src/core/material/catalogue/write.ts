@@ -49,14 +49,15 @@ export interface Row {
   readonly colour: readonly [number, number, number];
   readonly tags?: readonly Tag[];
   readonly pieceG?: Figure;
+  readonly contains?: readonly string[];
 }
 
 type Rest = Pick<Material, "water" | "oil" | "dissolving" | "solidsDensityGPerMl" | "holding"> & Partial<Pick<Material, "soak" | "makesUp">> & { readonly bulk: Figure };
 
 export function material(family: Family, form: Form, row: Row, { bulk, ...rest }: Rest): Material {
-  const { id, names: called, inci, plant, jobs, use, notToConfuse, colour, tags = [], pieceG } = row;
+  const { id, names: called, inci, plant, jobs, use, notToConfuse, colour, tags = [], pieceG, contains } = row;
   return {
     id, family, form, names: names(called), ...(inci && { inci }), ...(plant && { plant }), jobs, use, ...(notToConfuse && { notToConfuse }),
-    ...rest, bulkDensityGPerMl: bulk, ...(pieceG && { pieceG }), colour, tags,
+    ...rest, bulkDensityGPerMl: bulk, ...(pieceG && { pieceG }), ...(contains && { contains }), colour, tags,
   };
 }
