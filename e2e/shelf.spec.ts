@@ -111,6 +111,7 @@ test("a bowl made draws the jars down, and says what it took and what it cost", 
   const id = uuid();
   await request.post("/api/v1/batches", { data: { id, versionId: quiet.versionId, headId: quiet.headId } });
   await page.goto(`/batches/${id}`);
+  await expect(page.getByText(/^from “White clay, big tub”, \d+ g of 1000/)).toBeVisible();
   await page.getByRole("button", { name: "Mixed: the rest begins" }).click();
   await expect(page.getByText(/^Off the shelf: .*of kaolin clay.*It cost about €\d/)).toBeVisible();
   await expect.poll(async () => (await (await request.get(`/api/v1/jars/${kaolin.id}`)).json()).jar.leftG).toBeLessThan(kaolin.leftG - 1);
@@ -122,8 +123,12 @@ test("a bowl made draws the jars down, and says what it took and what it cost", 
   await expect(page.getByRole("link", { name: /Quiet scalp on Bertil/ }).first()).toBeVisible();
 });
 
-test("what is short: for one bowl, for several, to copy; and what today’s shelf can make", async ({ page, context }) => {
+test("what is short: for one bowl, for several, to copy; and what today’s shelf can make", async ({ page, context, request }) => {
   await context.grantPermissions(["clipboard-read", "clipboard-write"]);
+  const { blends } = await (await request.get("/api/v1/blends")).json();
+  await page.goto(`/blend/${blends.find(({ name }: { name: string }) => name === "Coil softener").id}`);
+  await page.getByRole("link", { name: "what is short?" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("All of it is on the shelf.");
   await page.goto("/shelf/gathering");
   await expect(page.getByRole("heading", { level: 1 })).toContainText(/Today’s shelf can make \d+ of \d+ blends/);
   await page.getByRole("button", { name: "gather for it: Long-haul mask" }).click();

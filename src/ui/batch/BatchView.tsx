@@ -103,7 +103,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
                       <span><span className="font-say text-lg font-semibold print:text-base">{STEP_NAME[id]}</span> <span className="text-sm text-quiet">{minuteWords(durationMin)}</span></span>
                     </label>
                     <p className={done.has(id) ? "text-quiet" : ""}>{stepWords(id, answer, question, lines)}</p>
-                    {id === "gather" && <GatherList answer={answer} question={question} />}
+                    {id === "gather" && <GatherList answer={answer} question={question} drawn={closed || done.has("dry") || state.reachedMs.mixed !== undefined} />}
                     {id === "rest" && <WhereItStands answer={answer} state={state} kitchenTempC={question.kitchenTempC} timeZone={timeZone} nowMs={nowMs} closed={closed} onHappen={happen} />}
                     {stage && !closed && (state.reachedMs[stage.stage]
                       ? <p className="text-sm font-semibold text-leaf">{momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}: {stage.press.split(":")[0].toLowerCase()}</p>

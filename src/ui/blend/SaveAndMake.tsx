@@ -115,6 +115,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
         {saved && changed && <Button look="text" disabled={busy || !usable} onClick={() => guarded(async () => { await save(doc.headId, true); })}>save as another</Button>}
         {saved && <Link href={`/blend/${saved.id}/versions`} className="pressable order-last flex min-h-11 items-center">versions</Link>}
         {saved && <Link href={`/blend/${saved.id}/bowls`} className="pressable order-last flex min-h-11 items-center">its bowls</Link>}
+        {saved && <Link href={`/shelf/gathering?want=${saved.id}`} className="pressable order-last flex min-h-11 items-center">what is short?</Link>}
         {saved && <Button look="text" className="order-last" disabled={busy} onClick={remove}>remove it</Button>}
         <Sheet title="Make it" trigger={<Button look="main" disabled={busy || !usable}>Make it …</Button>}>
           <div className="flex flex-col gap-3">
