@@ -20,5 +20,5 @@ function TakeDown({ jarId, massG }: { jarId: string | undefined; massG: number }
   const jar = jars.find(({ id }) => id === jarId);
   if (!jar) return null;
   const short = jar.leftG < massG;
-  return <span className={`block text-sm font-normal ${short ? "text-madder" : "text-quiet"}`}>from “{jar.name}”, {leftWords(jar)}{short ? ": not enough" : ""}</span>;
+  return <span className={`block text-sm font-normal print:hidden ${short ? "text-madder" : "text-quiet"}`}>from “{jar.name}”, {leftWords(jar)}{short ? ": not enough" : ""}</span>;
 }
