@@ -32,7 +32,7 @@ test("an empty household shows the first step, and gets to its first bowl", asyn
   await expect(page.getByText("No blend is kept yet.")).toBeVisible();
   await page.getByRole("link", { name: "Put the first powders in a bowl" }).click();
   await page.getByRole("button", { name: "put something in the bowl" }).click();
-  await page.getByRole("dialog").getByText("Leaves").click();
+  await page.getByRole("dialog").getByText("Leaves", { exact: true }).click();
   await page.getByRole("dialog").getByRole("button", { name: /^moringa/ }).click();
   await page.getByLabel("Name of this blend").fill("The first");
   await page.getByRole("button", { name: "Make it …" }).click();

@@ -1,13 +1,13 @@
 import { DateTime } from "luxon";
 import { checkPayload, foldBatch, worksheet, type BatchPayload } from "@/core/batch";
 import { blendForHead, figuresOf } from "@/core/paste";
-import { lookupOn, questionOn } from "@/core/shelf";
+import { questionOn } from "@/core/shelf";
 import type { EventsInput, NewBatchInput } from "@/inputs/bookInput";
 import * as store from "@/store/batches";
 import { findVersion, type StoredBlend } from "@/store/blends";
 import { findHead } from "@/store/heads";
 import type { Write } from "@/store/transaction";
-import { shelfOf } from "@/store/jars";
+import { lookupOf, shelfOf } from "@/store/jars";
 import { MOVES_STOCK, settleStock } from "@/store/stock";
 import { answerOf } from "./paste";
 import { notFound, Refusal, taken, unusable } from "./refusal";
@@ -53,7 +53,7 @@ export function happenedAt(nowMs: number, tappedMs: number, sentMs: number | und
 
 /** Adds what happened, folds, projects; sending the same events again changes nothing. Answers what came after the rev that was seen. */
 export async function addEvents({ input, params, deviceId, personId }: Asked<EventsInput>, write: Write) {
-  const find = input.events.some((event) => (event.payload as BatchPayload).kind === "added") ? lookupOn(await shelfOf(write.householdId, write.trx)) : undefined;
+  const find = input.events.some((event) => (event.payload as BatchPayload).kind === "added") ? await lookupOf(write.householdId, write.trx) : undefined;
   const problems = input.events.flatMap((event, i) => checkPayload(event.payload as BatchPayload, `events.${i}.payload`, find));
   if (problems.length > 0) throw unusable(problems);
   if ((await store.batchOwner(write, params.id)) !== write.householdId) throw notFound();

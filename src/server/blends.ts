@@ -2,8 +2,7 @@ import { checkBlend, type Blend } from "@/core/paste";
 import { toBlend } from "@/inputs/pasteInput";
 import type { BlendChangeInput, NewBlendInput, RemovedInput, SaveBlendInput } from "@/inputs/bookInput";
 import * as store from "@/store/blends";
-import { lookupOn } from "@/core/shelf";
-import { shelfOf } from "@/store/jars";
+import { lookupOf } from "@/store/jars";
 import { headOwner } from "@/store/heads";
 import type { Write } from "@/store/transaction";
 import { notFound, overtaken, taken, unusable } from "./refusal";
@@ -11,7 +10,7 @@ import type { Asked } from "./route";
 
 async function checked(input: SaveBlendInput, write: Write): Promise<Blend> {
   const blend = toBlend(input.blend);
-  const problems = checkBlend(blend, "blend", lookupOn(await shelfOf(write.householdId, write.trx)));
+  const problems = checkBlend(blend, "blend", await lookupOf(write.householdId, write.trx));
   if (problems.length > 0) throw unusable(problems);
   if (input.headId && (await headOwner(write, input.headId)) !== write.householdId) throw notFound("headId");
   return blend;

@@ -1,7 +1,7 @@
 import { DateTime } from "luxon";
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
-import { checkJar, checkOwnThing, checkWeighing, containsItself, densityIsPossible, lookupOn, ownId, pricePerG, type OwnThing } from "@/core/shelf";
+import { checkJar, checkOwnThing, checkWeighing, containsItself, densityIsPossible, ownId, pricePerG, type OwnThing } from "@/core/shelf";
 import { toJar, toOwnThing, type JarChangeInput, type LeftInput, type NewJarInput, type OwnThingInput, type PremixInput, type WeighingInput, type WithdrawnInput } from "@/inputs/shelfInput";
 import type { RemovedInput } from "@/inputs/bookInput";
 import type { Settings } from "@/store/household";
@@ -16,7 +16,7 @@ export const todayIn = ({ timeZone }: Pick<Settings, "timeZone">): string => Dat
 
 /** Throws the problems of a jar's details; the material has to be known here. */
 async function checkedJar(jar: ReturnType<typeof toJar>, settings: Settings, write: Write): Promise<void> {
-  const material = lookupOn(await store.shelfOf(write.householdId, write.trx))(jar.materialId);
+  const material = (await store.lookupOf(write.householdId, write.trx))(jar.materialId);
   const problems: Problem[] = [...(material ? [] : [{ field: "materialId", code: "unknownMaterial" } as const]), ...checkJar(jar, todayIn(settings))];
   if (problems.length > 0) throw unusable(problems);
 }
@@ -55,9 +55,8 @@ export async function removeJar({ input, params }: Asked<RemovedInput>, write: W
 
 /** Weighs level spoons of a jar; its density follows. */
 export async function weighJar({ input, params, settings }: Asked<WeighingInput>, write: Write) {
-  const shelf = await store.shelfOf(write.householdId, write.trx);
-  const jar = shelf.jars.find(({ id }) => id === params.id);
-  const material = jar && lookupOn(shelf)(jar.materialId);
+  const jar = await store.findJar(write.householdId, params.id, write.trx);
+  const material = jar && (await store.lookupOf(write.householdId, write.trx))(jar.materialId);
   if (!jar || !material) throw notFound();
   const problems = checkWeighing(input, material);
   if (problems.length === 0 && !densityIsPossible(input, settings.spoons)) problems.push({ field: "massG", code: "notAWeight" });

@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
-import { ownMaterials, type Jar, type OwnThing, type Shelf, type Weighing } from "@/core/shelf";
+import type { Lookup } from "@/core/material";
+import { lookupOn, ownMaterials, type Jar, type OwnThing, type Shelf, type Weighing } from "@/core/shelf";
 import { database } from "./connection";
 import { listOwnThings } from "./ownThings";
 import type { Write } from "./transaction";
@@ -39,6 +40,11 @@ export const findJar = async (householdId: string, id: string, knex: Knex = data
 export const findJars = (householdId: string, ids: readonly string[], knex: Knex = database()): Promise<StoredJar[]> => read(knex, householdId, (query) => query.whereIn("id", [...ids]).whereNull("removed_at"));
 /** A jar that was removed and can be put back. */
 export const removedJar = async (householdId: string, id: string): Promise<StoredJar | undefined> => (await read(database(), householdId, (query) => query.where({ id }).whereNotNull("removed_at")))[0];
+
+/** What a household can measure and mix: its own things and the tables', without its jars. */
+export async function lookupOf(householdId: string, knex: Knex = database()): Promise<Lookup> {
+  return lookupOn({ own: ownMaterials(await listOwnThings(householdId, knex)), jars: [] });
+}
 
 /** Everything a household has: its own things as materials, and its jars. */
 export async function shelfOf(householdId: string, knex: Knex = database()): Promise<Shelf> {

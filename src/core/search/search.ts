@@ -36,18 +36,34 @@ export const soundOf = (folded: string): string => folded
   .replace(/[^\p{L}\p{N}]/gu, "").replace(/ee|ii/g, "i").replace(/oo|uu|ou/g, "u").replace(/ph/g, "f").replace(/([bdgkptcjsz])h/g, "$1")
   .replace(/w/g, "v").replace(/y/g, "i").replace(/ck|q|c(?=[aou])/g, "k").replace(/z/g, "s").replace(/(.)\1+/gu, "$1").replace(/a(?=[^aeiou]?$)/g, "");
 
-export function searchIndex(materials: readonly Material[], others: readonly OtherName[] = []): SearchIndex {
-  const own = new Map<string, string[]>();
-  for (const { id, text } of others) own.set(id, [...(own.get(id) ?? []), text]);
-  const entries = materials.map(({ id, names, use, jobs, family, form, inci }) => ({
-    id, jobs: wordsOf(jobs.join(" ")),
-    words: wordsOf([...names.map((name) => name.text), ...(own.get(id) ?? [])].join(" ")),
-    names: [...names.map((name) => name.text), ...(own.get(id) ?? []), ...(inci ? [inci] : [])].map((text) => {
-      const folded = foldText(text);
-      return { text, folded, words: wordsOf(text), sound: soundOf(folded) };
+/** What is known of a material does not change; it is folded once. */
+const folded = new WeakMap<Material, Entry>();
+function entryOf(material: Material, others: readonly string[]): Entry {
+  const known = others.length === 0 ? folded.get(material) : undefined;
+  if (known) return known;
+  const { id, names, use, jobs, family, form, inci } = material;
+  const called = [...names.map((name) => name.text), ...others];
+  const entry: Entry = {
+    id, jobs: wordsOf(jobs.join(" ")), words: wordsOf(called.join(" ")),
+    names: [...called, ...(inci ? [inci] : [])].map((text) => {
+      const plain = foldText(text);
+      return { text, folded: plain, words: wordsOf(text), sound: soundOf(plain) };
     }),
     about: wordsOf(`${use} ${jobs.join(" ")} ${family} ${form}`),
-  }));
+  };
+  if (others.length === 0) folded.set(material, entry);
+  return entry;
+}
+
+/** Everything to be searched, with other names for some of it. */
+export function searchIndex(materials: readonly Material[], others: readonly OtherName[] = []): SearchIndex {
+  const own = new Map<string, string[]>();
+  for (const { id, text } of others) {
+    const known = own.get(id);
+    if (known) known.push(text);
+    else own.set(id, [text]);
+  }
+  const entries = materials.map((material) => entryOf(material, own.get(material.id) ?? []));
   const once = (texts: readonly string[]) => [...new Set(texts)];
   return { entries, words: once(entries.flatMap(({ words }) => words)), sounds: once(entries.flatMap((entry) => entry.names.map((name) => name.sound))) };
 }

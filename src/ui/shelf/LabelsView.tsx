@@ -58,7 +58,7 @@ function Label({ jar, thing, origin }: { jar: Jar; thing: StoredThing | undefine
         </p>
         <p className="text-sm text-quiet">{gramWords(jar.fullG)} g{jar.lot ? ` · lot ${jar.lot}` : ""}</p>
       </div>
-      <div className="w-24 shrink-0 [&>svg]:h-24 [&>svg]:w-24"><QrCode text={`${origin}/shelf/${jar.id}`} label={`opens the page of ${material.names[0].text}`} /></div>
+      <div className="w-24 shrink-0 [&>*]:h-24 [&>*]:w-24"><QrCode text={`${origin}/shelf/${jar.id}`} label={`opens the page of ${material.names[0].text}`} /></div>
     </li>
   );
 }

@@ -1,6 +1,5 @@
-import { lookupOn } from "@/core/shelf";
 import { house } from "@/server/page";
-import { shelfOf } from "@/store/jars";
+import { lookupOf } from "@/store/jars";
 import { NewJar } from "@/ui/shelf/NewJar";
 import { NoHouse } from "@/ui/today/NoHouse";
 
@@ -10,5 +9,5 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ o
   const found = await house();
   if (!found) return <NoHouse />;
   const { of } = await searchParams;
-  return <NewJar start={of ? lookupOn(await shelfOf(found.household.id))(of) : undefined} />;
+  return <NewJar start={of ? (await lookupOf(found.household.id))(of) : undefined} />;
 }

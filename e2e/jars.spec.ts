@@ -97,7 +97,7 @@ test("a jar: bad input at its field, changed, weighed, off the shelf and back", 
   await page.getByRole("button", { name: "take it off the shelf" }).click();
   await expect(page.getByText("Second shelf from the top is off the shelf.")).toBeVisible();
   expect((await request.get(`/api/v1/jars/${id}`)).status()).toBe(404);
-  await page.getByRole("button", { name: "put it back" }).click();
+  await page.getByRole("status").getByRole("button", { name: "put it back" }).click();
   await expect(page.getByText("is off the shelf.")).toHaveCount(0);
   await page.getByLabel("Look for").fill("second shelf");
   await expect(page.getByRole("link", { name: /black seed/ })).toBeVisible();
