@@ -178,7 +178,8 @@ test("five thousand requests of nonsense: refused or answered, never a fault, a 
     expect(answer.status(), `${method} ${at} ${(await answer.text()).slice(0, 300)}`).toBeLessThan(500);
     if (method !== "get" && answer.ok() && !/paste|preview/.test(path)) written++;
   };
-  for (let i = 0; i < 5000; i += 10) await Promise.all(Array.from({ length: 10 }, one));
+  // Ten at once, and no one waits for the slowest.
+  await Promise.all(Array.from({ length: 10 }, async () => { for (let i = 0; i < 500; i++) await one(); }));
   // Every rev is one write that was answered with 200.
   expect(await now()).toBe(before + written);
 });
