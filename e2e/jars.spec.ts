@@ -2,6 +2,7 @@ import { expect, test, type Page } from "@playwright/test";
 import jsQR from "jsqr";
 import { PNG } from "pngjs";
 import { v7 as uuid } from "uuid";
+import { eventInput } from "./samples";
 
 const put = async (page: Page, of: string, grams: string, more: Readonly<Record<string, string>> = {}) => {
   await page.goto("/shelf/new");
@@ -121,6 +122,8 @@ test("a bowl made draws the jars down, and says what it took and what it cost", 
   await expect(page.getByRole("link", { name: new RegExp(`^kaolin clay.*${left} g of 1000`) })).toBeVisible();
   await page.getByRole("link", { name: /^kaolin clay/ }).click();
   await expect(page.getByRole("link", { name: /Quiet scalp on Bertil/ }).first()).toBeVisible();
+  // Cleared away, so that nothing is going on when the next test looks.
+  expect((await request.post(`/api/v1/batches/${id}/events`, { data: { events: [{ ...eventInput(), payload: { kind: "closed" } }] } })).ok()).toBe(true);
 });
 
 test("what is short: for one bowl, for several, to copy; and what today’s shelf can make", async ({ page, context, request }) => {
