@@ -38,7 +38,8 @@ async function manyJars(): Promise<string> {
 export async function shelving(report: Report) {
   const index = searchIndex(CATALOGUE);
   const queries = ["amla", "brahmi", "bringraj", "fenugrek seed powder", "for slip", "nothing at all like it", "मेथी", "phyllanthus emblica"];
-  const slowest = await Promise.all(queries.map(async (query) => { const times: number[] = []; for (let i = 0; i < 60; i++) times.push(await clocked(() => search(index, query))); return median(times); }));
+  // One after the other, and not awaited: a wait would measure the others as well.
+  const slowest = queries.map((query) => median(Array.from({ length: 60 }, () => { const began = performance.now(); search(index, query); return performance.now() - began; })));
   report(`search of ${CATALOGUE.length} materials, slowest of ${queries.length} queries`, Math.max(...slowest), 5, "ms");
   const amounts = ["2 tbsp", "1 heaped tsp", "1 1/2 c", "8-12 drops", "half a lemon", "a handful of curry leaves", "2 fl oz", "3 t"];
   report("a typed amount read", median(amounts.map((text) => { const began = performance.now(); for (let i = 0; i < 500; i++) parseAmount(text); return (performance.now() - began) / 500; })), 0.2, "ms");
