@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
 import type { Lookup } from "@/core/material";
-import { lookupOn, ownMaterials, type Jar, type OwnThing, type Shelf, type Weighing } from "@/core/shelf";
+import { lookupOn, ownMaterials, type Jar, type Shelf, type Weighing } from "@/core/shelf";
 import { database } from "./connection";
 import { listOwnThings } from "./ownThings";
 import type { Write } from "./transaction";
@@ -37,7 +37,6 @@ async function read(knex: Knex, householdId: string, narrow: (query: Knex.QueryB
 
 export const listJars = (householdId: string, knex: Knex = database()): Promise<StoredJar[]> => read(knex, householdId, (query) => query.whereNull("removed_at"));
 export const findJar = async (householdId: string, id: string, knex: Knex = database()): Promise<StoredJar | undefined> => (await read(knex, householdId, (query) => query.where({ id }).whereNull("removed_at")))[0];
-export const findJars = (householdId: string, ids: readonly string[], knex: Knex = database()): Promise<StoredJar[]> => read(knex, householdId, (query) => query.whereIn("id", [...ids]).whereNull("removed_at"));
 /** A jar that was removed and can be put back. */
 export const removedJar = async (householdId: string, id: string): Promise<StoredJar | undefined> => (await read(database(), householdId, (query) => query.where({ id }).whereNotNull("removed_at")))[0];
 
@@ -51,7 +50,6 @@ export async function shelfOf(householdId: string, knex: Knex = database()): Pro
   const [things, jars] = await Promise.all([listOwnThings(householdId, knex), listJars(householdId, knex)]);
   return { own: ownMaterials(things), jars };
 }
-export type { OwnThing };
 
 export async function jarOwner({ trx }: Write, id: string): Promise<string | undefined> {
   return (await trx("jar").where({ id }).first("household_id"))?.household_id;

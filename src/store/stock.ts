@@ -89,9 +89,3 @@ export async function movesOfJar(householdId: string, jarId: string, limit = 200
     ...(row.into_jar_id === null ? {} : { intoJar: { id: row.into_jar_id, name: row.into_name ?? "" } }),
   }));
 }
-
-/** What a bowl drew, by jar. */
-export async function drawnBy(householdId: string, batchId: string): Promise<{ readonly jarId: string; readonly massG: number }[]> {
-  const rows: { jar_id: string; mass_g: number }[] = await database()("stock_move").where({ household_id: householdId, batch_id: batchId }).groupBy("jar_id").select("jar_id").sum("mass_g as mass_g");
-  return rows.map(({ jar_id, mass_g }) => ({ jarId: jar_id, massG: -mass_g }));
-}

@@ -10,7 +10,7 @@ import { UNIT_NAME } from "./names";
 export const moneyWords = (amount: number, currency: string): string => new Intl.NumberFormat("en", { style: "currency", currency }).format(amount);
 
 /** A day as one says it; the year only where it is another. */
-export function dayWords(day: string, today: string): string {
+export function calendarDayWords(day: string, today: string): string {
   const sameYear = day.slice(0, 4) === today.slice(0, 4);
   return new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "long", ...(sameYear ? {} : { year: "numeric" }), timeZone: "UTC" }).format(new Date(`${day}T00:00:00Z`));
 }

@@ -8,7 +8,7 @@ import type { StoredJar } from "@/store/jars";
 import type { StockMove } from "@/store/stock";
 import { gramWords } from "@/words/amounts";
 import { FAMILY_NAME, FORM_NAME } from "@/words/families";
-import { ageWords, dayWords, moneyWords, spoonfulWords } from "@/words/shelf";
+import { ageWords, calendarDayWords, moneyWords, spoonfulWords } from "@/words/shelf";
 import { figureRows } from "@/words/sources";
 import { dayWords as momentWords } from "@/words/times";
 import { send } from "../api";
@@ -41,8 +41,8 @@ export function JarView({ jar, moves, usedIn, timeZone, nowMs }: JarViewProps) {
     if ((await send("PUT", `jars/${jar.id}/removed`, { removed: true })).ok) { router.push(`/shelf?removed=${jar.id}`); router.refresh(); }
   };
   const facts: (readonly [string, string | undefined])[] = [
-    ["what it is", `${FAMILY_NAME[material.family].toLowerCase()}, ${FORM_NAME[material.form]}`], ["lot", jar.lot], [jar.madeHere ? "made" : "bought", jar.boughtOn && dayWords(jar.boughtOn, today)], ["opened", jar.openedOn && dayWords(jar.openedOn, today)],
-    ["best before", jar.bestBefore && dayWords(jar.bestBefore, today)], ["stands on", jar.place], ["cost", jar.price === undefined ? undefined : `${moneyWords(jar.price, currency)}${perG === undefined ? "" : `, ${moneyWords(perG * 100, currency)} for 100 g`}`],
+    ["what it is", `${FAMILY_NAME[material.family].toLowerCase()}, ${FORM_NAME[material.form]}`], ["lot", jar.lot], [jar.madeHere ? "made" : "bought", jar.boughtOn && calendarDayWords(jar.boughtOn, today)], ["opened", jar.openedOn && calendarDayWords(jar.openedOn, today)],
+    ["best before", jar.bestBefore && calendarDayWords(jar.bestBefore, today)], ["stands on", jar.place], ["cost", jar.price === undefined ? undefined : `${moneyWords(jar.price, currency)}${perG === undefined ? "" : `, ${moneyWords(perG * 100, currency)} for 100 g`}`],
   ];
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { keepingOf, type Jar } from "@/core/shelf";
 import type { StoredThing } from "@/store/ownThings";
 import { gramWords } from "@/words/amounts";
-import { dayWords } from "@/words/shelf";
+import { calendarDayWords } from "@/words/shelf";
 import { QrCode } from "../house/QrCode";
 import { Button } from "../parts/Button";
 import { useShelf } from "./ShelfContext";
@@ -52,9 +52,9 @@ function Label({ jar, thing, origin }: { jar: Jar; thing: StoredThing | undefine
         {jar.name !== material.names[0].text && <p className="text-sm leading-tight break-words">{jar.name}</p>}
         {inIt && <p className="mt-1 text-sm leading-tight break-words">{inIt}</p>}
         <p className="mt-1 text-sm leading-tight">
-          {jar.boughtOn && <>{jar.madeHere ? "made" : "bought"} {dayWords(jar.boughtOn, today)}<br /></>}
-          {jar.openedOn && !jar.madeHere && <>opened {dayWords(jar.openedOn, today)}<br /></>}
-          {useBy && <strong>{jar.bestBefore ? "use by" : "best by about"} {dayWords(useBy, today)}</strong>}
+          {jar.boughtOn && <>{jar.madeHere ? "made" : "bought"} {calendarDayWords(jar.boughtOn, today)}<br /></>}
+          {jar.openedOn && !jar.madeHere && <>opened {calendarDayWords(jar.openedOn, today)}<br /></>}
+          {useBy && <strong>{jar.bestBefore ? "use by" : "best by about"} {calendarDayWords(useBy, today)}</strong>}
         </p>
         <p className="text-sm text-quiet">{gramWords(jar.fullG)} g{jar.lot ? ` · lot ${jar.lot}` : ""}</p>
       </div>
