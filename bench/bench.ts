@@ -61,7 +61,7 @@ async function computing() {
   report("recompute a ten-line blend, median", ms, 0.2, "ms");
   report(`… against a bare loop of the same arithmetic (${bareMs.toFixed(4)} ms${sink > 0 ? "" : "?"})`, ms / bareMs, Infinity, "×");
   report("recompute with a henna in it, median", timeOf(() => core.computePaste({ ...question, lines: [part("henna"), ...question.lines.slice(1)] })), 0.2, "ms");
-  report("a correction after a word, median", timeOf(() => core.correctPaste(question, "runs", 300)), 0.5, "ms");
+  report("a correction after a word, median", timeOf(() => core.correctPaste(question, { by: "word", word: "runs" }, { pouredMl: 300 })), 0.5, "ms");
   report("20 000 draws of ten lines", timeOf(() => core.drawPour(question), 12), 150, "ms");
 }
 

@@ -27,7 +27,7 @@ const wetLine: fc.Arbitrary<BlendLine> = fc.record({
 });
 
 export const anyQuestion: fc.Arbitrary<PasteQuestion> = fc.record({
-  head: anyHead, purpose: fc.constantFrom(...PURPOSES), spoons: fc.constantFrom(...SPOON_SETS), sizing: fc.constantFrom(...SIZINGS),
+  head: anyHead, purpose: fc.constantFrom(...PURPOSES), spoons: fc.constantFrom(...SPOON_SETS), sizing: fc.constantFrom(...SIZINGS.filter((sizing) => sizing !== "forLiquid")),
   kitchenTempC: fc.double({ min: 0, max: 45, noNaN: true }), target: fc.record({ word: fc.constantFrom(...TARGETS) }),
   liquid: fc.record({ materialId: fc.constantFrom("water", "black-tea", "yoghurt", "coconut-milk"), tempC: fc.double({ min: 0, max: 100, noNaN: true }), amountMl: fc.option(fc.double({ min: 0, max: 900, noNaN: true }), { nil: undefined, freq: 6 }) }),
   restMin: fc.option(fc.integer({ min: 0, max: 2880 }), { nil: undefined }),

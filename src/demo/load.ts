@@ -9,6 +9,7 @@ import { closeDatabase, database } from "@/store/connection";
 import { insertHead } from "@/store/heads";
 import { questionOn } from "@/core/shelf";
 import { shelfOf } from "@/store/jars";
+import { settleReadings } from "@/store/readings";
 import { settleStock } from "@/store/stock";
 import { noteDevice } from "@/store/devices";
 import { insertHousehold, theHousehold, writeSettings } from "@/store/household";
@@ -27,7 +28,7 @@ interface Made { readonly ids: Map<string, string>; readonly blends: Map<string,
 export async function emptyDatabase(): Promise<void> {
   const knex = database();
   await knex("blend").update({ current_version_id: null });
-  for (const table of ["stock_move", "jar_weighing", "jar", "own_thing", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "import", "pairing", "device", "person", "door_try", "setting", "household"]) await knex(table).del();
+  for (const table of ["reading", "stock_move", "jar_weighing", "jar", "own_thing", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "import", "pairing", "device", "person", "door_try", "setting", "household"]) await knex(table).del();
 }
 
 async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date, earlier = false): Promise<{ id: string; answer: PasteAnswer }> {
@@ -52,6 +53,7 @@ async function happen(write: Write, made: Made, batchId: string, events: readonl
   const all = await batches.listEvents(write.householdId, batchId, write.trx);
   await batches.project(write, batchId, foldBatch(all));
   await settleStock(write, batchId, all);
+  await settleReadings(write, batchId, all);
 }
 
 /** The demo household, dated back from `now`. */

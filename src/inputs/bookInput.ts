@@ -49,11 +49,18 @@ export class EventsInput {
   @IsOptional() @Max(Number.MAX_SAFE_INTEGER) @Min(-1) @IsInt() after?: number;
 }
 
+/** What the kitchen has, ml; what is left out is not there. */
+export class VesselsInput {
+  @IsOptional() @IsNumber() blenderMl?: number;
+  @IsOptional() @IsNumber() bottleMl?: number;
+}
+
 export class SettingsInput {
   @IsOptional() @IsObject() @ValidateNested() @Type(() => SpoonsInput) spoons?: SpoonsInput;
   @IsOptional() @IsNumber() kitchenTempC?: number;
   @IsOptional() @IsTimeZone() timeZone?: string;
   @IsOptional() @IsISO4217CurrencyCode() currency?: string;
+  @IsOptional() @IsObject() @ValidateNested() @Type(() => VesselsInput) vessels?: VesselsInput;
   @IsOptional() @IsBoolean() network?: boolean;
 }
 

@@ -3,10 +3,11 @@ import { Type } from "class-transformer";
 import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsString, IsUUID, MaxLength, ValidateNested } from "class-validator";
 import { PURPOSES, type PurposeId } from "@/core/head";
 import { FILLS, UNITS, type Fill, type Spoons, type Unit } from "@/core/measure";
-import { ROLES, SIZINGS, TARGETS, WORDS, type Blend, type MixingWord, type PasteQuestion, type Role, type Sizing, type TargetWord } from "@/core/paste";
+import { CHOICES, ROLES, SIZINGS, TARGETS, WORDS, type Blend, type MixingWord, type PasteQuestion, type Role, type Sizing, type TargetWord } from "@/core/paste";
 import { questionOn, type Shelf } from "@/core/shelf";
 import { SpoonsInput, toSpoons } from "./spoonsInput";
 import { HairInput, toHead } from "./headInput";
+import { ReadingInput } from "./readingInput";
 
 // The check nearest to a field runs first, and the first that fails is what is said.
 
@@ -27,6 +28,23 @@ export class LiquidInput {
   @IsOptional() @IsUUID("all") jarId?: string;
   @IsNumber() tempC!: number;
   @IsOptional() @IsNumber() amountMl?: number;
+  @IsOptional() @IsObject() @ValidateNested() @Type(() => SecondLiquidInput) with?: SecondLiquidInput;
+}
+
+export class SecondLiquidInput {
+  @MaxLength(60) @IsString() materialId!: string;
+  @IsOptional() @IsUUID("all") jarId?: string;
+  /** Of the liquid's volume, 0–1. */
+  @IsNumber() share!: number;
+}
+
+/** What a maker decided otherwise than the advice. */
+export class ChoicesInput {
+  @IsOptional() @IsIn(CHOICES.strain) strain?: boolean;
+  @IsOptional() @IsIn(CHOICES.where) where?: (typeof CHOICES.where)[number];
+  @IsOptional() @IsIn(CHOICES.washOut) washOut?: (typeof CHOICES.washOut)[number];
+  @IsOptional() @IsIn(CHOICES.conditionAfter) conditionAfter?: boolean;
+  @IsOptional() @IsIn(CHOICES.oil) oil?: (typeof CHOICES.oil)[number];
 }
 
 export class TargetInput {
@@ -48,6 +66,7 @@ export class BlendInput {
   @IsNumber() kitchenTempC!: number;
   @IsOptional() @IsNumber() restMin?: number;
   @IsOptional() @IsIn(SIZINGS) sizing?: Sizing;
+  @IsOptional() @IsObject() @ValidateNested() @Type(() => ChoicesInput) choices?: ChoicesInput;
 }
 
 export class PasteInput extends BlendInput {
@@ -56,20 +75,23 @@ export class PasteInput extends BlendInput {
 }
 
 export class CorrectionInput extends PasteInput {
-  @IsIn(WORDS) word!: MixingWord;
+  /** What one sees; with neither a word nor a reading, only that this much was poured. */
+  @IsOptional() @IsIn(WORDS) word?: MixingWord;
+  @IsOptional() @IsObject() @ValidateNested() @Type(() => ReadingInput) reading?: ReadingInput;
   @IsNumber() pouredMl!: number;
   @IsOptional() @IsNumber() minutesSoaked?: number;
 }
 
 /** Core blend from what was sent; a number wins over a word where both came. */
 export function toBlend(input: BlendInput): Blend {
-  const { purpose, roots, lines, liquid, target, kitchenTempC, restMin, sizing } = input;
+  const { purpose, roots, lines, liquid, target, kitchenTempC, restMin, sizing, choices } = input;
   return {
     purpose, kitchenTempC, sizing: sizing ?? "likely",
     ...(roots ? { roots: { months: roots.months, share: roots.share } } : {}),
     ...(restMin !== undefined ? { restMin } : {}),
     lines: lines.map(({ materialId, jarId, role, amount, unit, fill }) => ({ materialId, ...(jarId ? { jarId } : {}), role, amount, unit, fill: fill ?? "level" })),
-    liquid: { materialId: liquid.materialId, ...(liquid.jarId ? { jarId: liquid.jarId } : {}), tempC: liquid.tempC, ...(liquid.amountMl !== undefined ? { amountMl: liquid.amountMl } : {}) },
+    liquid: { materialId: liquid.materialId, ...(liquid.jarId ? { jarId: liquid.jarId } : {}), tempC: liquid.tempC, ...(liquid.amountMl !== undefined ? { amountMl: liquid.amountMl } : {}), ...(liquid.with ? { with: { materialId: liquid.with.materialId, ...(liquid.with.jarId ? { jarId: liquid.with.jarId } : {}), share: liquid.with.share } } : {}) },
+    ...(choices ? { choices: Object.fromEntries(Object.entries(choices).filter(([, value]) => value !== undefined && value !== null)) } : {}),
     target: target.yieldPa !== undefined ? { yieldPa: target.yieldPa } : { word: target.word as TargetWord },
   };
 }

@@ -1,5 +1,8 @@
 import type { BatchEvent, BatchState, Going, Worksheet } from "@/core/batch";
+import type { FeelAnswer } from "@/core/feel";
+import type { Drawn } from "@/core/figure";
 import type { Material } from "@/core/material";
+import type { MixingStep } from "@/core/order";
 import type { CorrectionAnswer, PasteAnswer } from "@/core/paste";
 import type { ProblemCode } from "@/core/problem";
 import type { BatchRow, StoredBatch } from "@/store/batches";
@@ -10,7 +13,7 @@ import type { StoredHead } from "@/store/heads";
 import type { Settings } from "@/store/household";
 import type { Person } from "@/store/persons";
 import type { Gathered } from "@/core/shelf";
-import type { StoredJar } from "@/store/jars";
+import type { JarReading, StoredJar } from "@/store/jars";
 import type { StoredThing } from "@/store/ownThings";
 import type { StockMove } from "@/store/stock";
 import type { Want } from "./gathering";
@@ -38,7 +41,9 @@ export interface ChangesAnswer { readonly rev: number; readonly nowMs: number; r
 export interface MaterialsAnswer { readonly materials: readonly Material[] }
 export interface SearchAnswer { readonly found: readonly { readonly id: string; readonly name: string; readonly by?: string; readonly score: number }[] }
 export interface ShelfAnswer { readonly things: readonly (StoredThing & { readonly material?: Material })[]; readonly jars: readonly StoredJar[] }
-export interface JarAnswer { readonly jar: StoredJar; readonly moves: readonly StockMove[] }
+export interface JarAnswer { readonly jar: StoredJar; readonly moves: readonly StockMove[]; /** Newest first, each with what became of it. */ readonly readings: readonly JarReading[] }
+export interface DrawsAnswer { /** Missing where no liquid is solved for. */ readonly drawn?: Drawn }
+export interface FeelAndOrder { readonly feel: FeelAnswer; readonly order: readonly MixingStep[] }
 export interface JarsRead extends RevAnswer { readonly added: number; readonly here: number }
 export interface ThingWritten extends Written { readonly materialId: string }
 export interface GatheringAnswer { readonly wants: readonly Want[]; readonly gathered: readonly Gathered[]; readonly cost: { readonly known: number; readonly unpricedG: number } }

@@ -8,6 +8,7 @@ import { findVersion, type StoredBlend } from "@/store/blends";
 import { findHead } from "@/store/heads";
 import type { Write } from "@/store/transaction";
 import { lookupOf, shelfOf } from "@/store/jars";
+import { settleReadings } from "@/store/readings";
 import { MOVES_STOCK, settleStock } from "@/store/stock";
 import { answerOf } from "./paste";
 import { notFound, Refusal, taken, unusable } from "./refusal";
@@ -66,6 +67,7 @@ export async function addEvents({ input, params, deviceId, personId }: Asked<Eve
   await store.project(write, params.id, foldBatch(all.map(({ event }) => event)), events.map((event) => event.payload));
   const moving = events.map((event) => event.payload).filter(({ kind }) => MOVES_STOCK.includes(kind));
   if (moving.length > 0) await settleStock(write, params.id, all.map(({ event }) => event), moving);
+  await settleReadings(write, params.id, all.map(({ event }) => event));
   const after = input.after ?? -1;
   return { rev: write.rev, events: all.filter(({ rev }) => rev > after).map(({ event }) => event) };
 }

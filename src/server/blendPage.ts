@@ -39,7 +39,7 @@ export async function blendPageFor({ blendId, batchId, headId }: { blendId?: str
   }
   const batch = batchId ? await findBatch(household.id, batchId) : undefined;
   if (batch) {
-    const { head: then, spoons: _, own: __, ...blend } = batch.question;
+    const { head: then, spoons: _, own: __, learnt: ___, ...blend } = batch.question;
     const head = heads.find(({ id }) => id === (headId ?? batch.headId));
     const hair = head?.hair ?? then;
     const name = head && head.id !== batch.headId ? `${batch.blendName} for ${head.name}` : batch.blendName;

@@ -1,12 +1,17 @@
 import { DateTime } from "luxon";
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
-import { checkJar, checkOwnThing, checkWeighing, containsItself, densityIsPossible, ownId, pricePerG, type OwnThing } from "@/core/shelf";
+import { jarReading } from "@/core/learn";
+import { checkAmount } from "@/core/paste";
+import { checkReading, OUT_OF_REACH } from "@/core/reading";
+import { checkJar, checkOwnThing, checkWeighing, containsItself, densityIsPossible, jarMaterial, ownId, pricePerG, type OwnThing } from "@/core/shelf";
+import { toJarTest, type JarReadingInput } from "@/inputs/readingInput";
 import { toJar, toOwnThing, type JarChangeInput, type LeftInput, type NewJarInput, type OwnThingInput, type PremixInput, type WeighingInput, type WithdrawnInput } from "@/inputs/shelfInput";
 import type { RemovedInput } from "@/inputs/bookInput";
 import type { Settings } from "@/store/household";
 import * as store from "@/store/jars";
 import { insertOwnThing, listOwnThings, ownThingOwner, setOwnThingRemoved } from "@/store/ownThings";
+import { insertJarReading, setReadingWithdrawn } from "@/store/readings";
 import { insertMoves } from "@/store/stock";
 import type { Write } from "@/store/transaction";
 import { notFound, overtaken, taken, unusable } from "./refusal";
@@ -63,6 +68,28 @@ export async function weighJar({ input, params, settings }: Asked<WeighingInput>
   if (problems.length > 0) throw unusable(problems);
   if (!(await store.insertWeighing(write, params.id, { id: input.id, count: input.count, unit: input.unit, massG: input.massG }))) throw taken();
   return { id: input.id, rev: write.rev };
+}
+
+/** Learns from a test of one powder and water. */
+export async function testJar({ input, params, settings }: Asked<JarReadingInput>, write: Write) {
+  const jar = await store.findJar(write.householdId, params.id, write.trx);
+  const find = await store.lookupOf(write.householdId, write.trx);
+  const base = jar && find(jar.materialId);
+  if (!jar || !base) throw notFound();
+  const test = toJarTest(input);
+  const problems: Problem[] = base.holding.kind === "perGram" ? [] : [{ field: "amount", code: "unitNotForThis" }];
+  problems.push(...checkAmount(test, "test", jar.materialId, find).map((problem) => ({ ...problem, field: problem.field.replace(/^test\./, "") })));
+  problems.push(...([["waterMl", "liquidMl"], ["minutes", "soakedMin"], ["tempC", "kitchenTempC"]] as const).flatMap(([field, limit]) => checkNumber(field, test[field], limit) ?? []));
+  problems.push(...checkReading(test.reading).filter(({ code }) => !OUT_OF_REACH.includes(code)).map((problem) => ({ ...problem, field: `reading.${problem.field}` })));
+  if (problems.length > 0) throw unusable(problems);
+  const judged = jarReading(test, jar.id, jarMaterial(jar, base, settings.spoons), base, settings.spoons);
+  if (!(await insertJarReading(write, { id: input.id, jarId: jar.id, test, judged }))) throw taken();
+  return { id: input.id, rev: write.rev };
+}
+
+export async function withdrawReading({ input, params }: Asked<WithdrawnInput>, write: Write) {
+  if (!(await setReadingWithdrawn(write, params.id, input.withdrawn))) throw notFound();
+  return { id: params.id, rev: write.rev };
 }
 
 export async function withdrawWeighing({ input, params }: Asked<WithdrawnInput>, write: Write) {

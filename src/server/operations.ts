@@ -3,6 +3,7 @@ import { ErasedInput, PairingInput, PasswordInput, SentAwayInput } from "@/input
 import { HeadChangeInput, NewHeadInput } from "@/inputs/headInput";
 import { ImportInput, PreviewInput, UndoneInput } from "@/inputs/importInput";
 import { CorrectionInput, PasteInput } from "@/inputs/pasteInput";
+import { JarReadingInput } from "@/inputs/readingInput";
 import { JarChangeInput, JarsCsvInput, LeftInput, NewJarInput, OwnThingInput, PremixInput, WeighingInput, WithdrawnInput } from "@/inputs/shelfInput";
 
 /** One thing that can be asked of the API. */
@@ -21,7 +22,9 @@ const LOG_QUERY = ["head", "text", "blend", "material", "purpose", "how", "from"
 /** Every route; a check holds this list equal to the files under `app/api/v1`. */
 export const OPERATIONS: readonly Operation[] = [
   { method: "post", path: "/paste", summary: "Computes a blend; stores nothing.", input: PasteInput, answer: "PasteAnswer" },
-  { method: "post", path: "/paste/correction", summary: "What to add after a word; stores nothing.", input: CorrectionInput, answer: "CorrectionAnswer" },
+  { method: "post", path: "/paste/correction", summary: "The ways on after a word, a test, or a pour that went wrong; stores nothing.", input: CorrectionInput, answer: "CorrectionAnswer" },
+  { method: "post", path: "/paste/draws", summary: "Where the pour will stop by 20 000 draws; stores nothing.", input: PasteInput, answer: "DrawsAnswer" },
+  { method: "post", path: "/paste/feel", summary: "How it will feel, what to do about it, and the order of mixing; stores nothing.", input: PasteInput, answer: "FeelAndOrder" },
   { method: "get", path: "/materials", summary: "The catalogue with every figure and its source.", answer: "MaterialsAnswer" },
   { method: "get", path: "/materials/search", summary: "Materials by any name, spelling or use.", answer: "SearchAnswer", query: ["text"] },
   { method: "get", path: "/shelf", summary: "Things of the house's own, and every jar.", answer: "ShelfAnswer" },
@@ -37,6 +40,8 @@ export const OPERATIONS: readonly Operation[] = [
   { method: "put", path: "/jars/{id}/removed", summary: "Takes a jar off the shelf, or puts it back.", input: RemovedInput, answer: "Written" },
   { method: "post", path: "/jars/{id}/weighings", summary: "Weighs level spoons of a jar.", input: WeighingInput, answer: "Written" },
   { method: "post", path: "/jars/{id}/left", summary: "Weighs what is left in a jar.", input: LeftInput, answer: "Written" },
+  { method: "post", path: "/jars/{id}/readings", summary: "Tests a jar's powder with water on a ring or a plate.", input: JarReadingInput, answer: "Written" },
+  { method: "put", path: "/readings/{id}/withdrawn", summary: "Lets a reading count for its jars or not.", input: WithdrawnInput, answer: "Written" },
   { method: "put", path: "/weighings/{id}/withdrawn", summary: "Takes a weighing back, or lets it count again.", input: WithdrawnInput, answer: "Written" },
   { method: "get", path: "/heads", summary: "Every head that is kept.", answer: "HeadsAnswer" },
   { method: "post", path: "/heads", summary: "Keeps a head.", input: NewHeadInput, answer: "Written" },

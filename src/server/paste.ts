@@ -1,5 +1,9 @@
-import { computePaste, correctPaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import { feelAdvice } from "@/core/feel";
+import { mixingOrder } from "@/core/order";
+import { computePaste, correctPaste, drawPour, type PasteAnswer, type PasteQuestion, type Seen } from "@/core/paste";
+import { haveOf } from "@/core/shelf";
 import { toQuestion, type CorrectionInput, type PasteInput } from "@/inputs/pasteInput";
+import { toReading } from "@/inputs/readingInput";
 import { shelfOf } from "@/store/jars";
 import { unusable } from "./refusal";
 import type { Asked } from "./route";
@@ -14,7 +18,26 @@ export function answerOf(question: PasteQuestion): PasteAnswer {
 export const computeUse = async ({ input, settings, household }: Asked<PasteInput>) => answerOf(toQuestion(input, settings.spoons, await shelfOf(household.id)));
 
 export async function correctUse({ input, settings, household }: Asked<CorrectionInput>) {
-  const result = correctPaste(toQuestion(input, settings.spoons, await shelfOf(household.id)), input.word, input.pouredMl, input.minutesSoaked);
+  const shelf = await shelfOf(household.id);
+  const question = toQuestion(input, settings.spoons, shelf);
+  const seen: Seen = input.reading ? { by: "test", reading: toReading(input.reading) } : input.word ? { by: "word", word: input.word } : { by: "pour" };
+  const result = correctPaste(question, seen, { pouredMl: input.pouredMl, minutesSoaked: input.minutesSoaked, haveG: haveOf(shelf, question.lines) });
   if (!result.ok) throw unusable(result.problems);
   return result.value;
+}
+
+/** Where the pour will stop by 20 000 draws, for a browser without workers. */
+export async function drawUse({ input, settings, household }: Asked<PasteInput>) {
+  const question = toQuestion(input, settings.spoons, await shelfOf(household.id));
+  answerOf(question);
+  return { drawn: drawPour(question) };
+}
+
+/** How a bowl will feel, what to do about it, and in which order it is mixed. */
+export async function feelUse({ input, settings, household }: Asked<PasteInput>) {
+  const shelf = await shelfOf(household.id);
+  const question = toQuestion(input, settings.spoons, shelf);
+  const answer = answerOf(question);
+  const feel = feelAdvice(question, answer, shelf.jars.filter(({ leftG }) => leftG > 0).map(({ materialId }) => materialId));
+  return { feel, order: mixingOrder(question, answer, feel, settings.vessels) };
 }

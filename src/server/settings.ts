@@ -14,6 +14,9 @@ export async function changeSettings({ input, household }: Asked<SettingsInput>,
   const wrong = spoons === undefined ? [] : checkSpoons(spoons);
   if (wrong.length > 0) throw unusable(wrong);
   if (input.network && household.passwordHash === undefined) throw new Refusal(409, "Set a password for the house first.");
-  await writeSettings(write, { spoons, kitchenTempC: input.kitchenTempC, timeZone: input.timeZone, currency: input.currency, network: input.network });
+  const vessels = input.vessels && { ...(input.vessels.blenderMl ? { blenderMl: input.vessels.blenderMl } : {}), ...(input.vessels.bottleMl ? { bottleMl: input.vessels.bottleMl } : {}) };
+  const unfit = Object.entries(vessels ?? {}).flatMap(([name, ml]) => checkNumber(`vessels.${name}`, ml, "vesselMl") ?? []);
+  if (unfit.length > 0) throw unusable(unfit);
+  await writeSettings(write, { spoons, vessels, kitchenTempC: input.kitchenTempC, timeZone: input.timeZone, currency: input.currency, network: input.network });
   return { rev: write.rev };
 }

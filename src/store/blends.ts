@@ -16,7 +16,7 @@ export interface StoredBlend {
 interface VersionRow {
   id: string; blend_id: string; name: string; rev: number | string; number: number; head_id: string | null;
   purpose: Blend["purpose"]; roots_months: number | null; roots_share: number | null;
-  liquid_material_id: string; liquid_jar_id: string | null; liquid_temp_c: number; liquid_ml: number | null;
+  liquid_material_id: string; liquid_jar_id: string | null; liquid_temp_c: number; liquid_ml: number | null; liquid_with: string | null; choices: string | null;
   target_word: string | null; target_pa: number | null; kitchen_temp_c: number; rest_min: number | null; sizing: Blend["sizing"];
 }
 interface LineRow { version_id: string; material_id: string; jar_id: string | null; role: BlendLine["role"]; amount: number; unit: BlendLine["unit"]; fill: BlendLine["fill"] }
@@ -28,11 +28,12 @@ function fromRows(row: VersionRow, lines: readonly LineRow[]): StoredBlend {
       purpose: row.purpose,
       ...(row.roots_months !== null && row.roots_share !== null ? { roots: { months: row.roots_months, share: row.roots_share } } : {}),
       lines: lines.map(({ material_id, jar_id, role, amount, unit, fill }) => ({ materialId: material_id, ...(jar_id === null ? {} : { jarId: jar_id }), role, amount, unit, fill })),
-      liquid: { materialId: row.liquid_material_id, ...(row.liquid_jar_id === null ? {} : { jarId: row.liquid_jar_id }), tempC: row.liquid_temp_c, ...(row.liquid_ml !== null ? { amountMl: row.liquid_ml } : {}) },
+      liquid: { materialId: row.liquid_material_id, ...(row.liquid_jar_id === null ? {} : { jarId: row.liquid_jar_id }), tempC: row.liquid_temp_c, ...(row.liquid_ml !== null ? { amountMl: row.liquid_ml } : {}), ...(row.liquid_with !== null ? { with: JSON.parse(row.liquid_with) } : {}) },
       target: row.target_word !== null ? { word: row.target_word as "cream" } : { yieldPa: row.target_pa! },
       kitchenTempC: row.kitchen_temp_c,
       ...(row.rest_min !== null ? { restMin: row.rest_min } : {}),
       sizing: row.sizing,
+      ...(row.choices !== null ? { choices: JSON.parse(row.choices) } : {}),
     },
   };
 }
@@ -120,9 +121,9 @@ export async function insertVersion({ trx, householdId, rev }: Write, v: NewVers
   await trx("blend_version").insert({
     id: v.versionId, household_id: householdId, rev, created_at: v.createdAt ?? new Date(), blend_id: v.blendId, number, head_id: v.headId,
     purpose: blend.purpose, roots_months: blend.roots?.months ?? null, roots_share: blend.roots?.share ?? null,
-    liquid_material_id: blend.liquid.materialId, liquid_jar_id: blend.liquid.jarId ?? null, liquid_temp_c: blend.liquid.tempC, liquid_ml: blend.liquid.amountMl ?? null,
+    liquid_material_id: blend.liquid.materialId, liquid_jar_id: blend.liquid.jarId ?? null, liquid_temp_c: blend.liquid.tempC, liquid_ml: blend.liquid.amountMl ?? null, liquid_with: blend.liquid.with ? JSON.stringify(blend.liquid.with) : null,
     target_word: "word" in blend.target ? blend.target.word : null, target_pa: "yieldPa" in blend.target ? blend.target.yieldPa : null,
-    kitchen_temp_c: blend.kitchenTempC, rest_min: blend.restMin ?? null, sizing: blend.sizing, device_id: v.deviceId,
+    kitchen_temp_c: blend.kitchenTempC, rest_min: blend.restMin ?? null, sizing: blend.sizing, choices: blend.choices && Object.keys(blend.choices).length > 0 ? JSON.stringify(blend.choices) : null, device_id: v.deviceId,
   });
   await trx("blend_line").insert(blend.lines.map((line, position) => ({
     household_id: householdId, version_id: v.versionId, position, material_id: line.materialId, jar_id: line.jarId ?? null, role: line.role, amount: line.amount, unit: line.unit, fill: line.fill,

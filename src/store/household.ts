@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
 import { checkSpoons, type Spoons } from "@/core/measure";
+import type { Vessels } from "@/core/order";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -18,11 +19,13 @@ export interface Settings {
   readonly timeZone: string;
   /** ISO 4217, for what a jar cost. */
   readonly currency: string;
+  /** What the kitchen has. */
+  readonly vessels: Vessels;
   /** Whether the server listens on the house's network from its next start; only with a password. */
   readonly network: boolean;
 }
 
-const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC", currency: "EUR", network: false };
+const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC", currency: "EUR", vessels: {}, network: false };
 
 export async function insertHousehold(knex: Knex, household: { id: string; name: string; createdAt: Date }): Promise<void> {
   await knex("household").insert({ id: household.id, name: household.name, rev: 0, created_at: household.createdAt });

@@ -49,7 +49,7 @@ export async function settleStock(write: Write, batchId: string, events: readonl
   const { trx, householdId, rev } = write;
   // A splash of what stands on no shelf, by far the most frequent tap, moves nothing.
   if (news?.every(({ kind }) => kind === "poured")) {
-    const liquid: { jar: string | null } = await trx("batch").where({ household_id: householdId, id: batchId }).first(trx.raw("JSON_VALUE(question, '$.liquid.jarId') AS jar"));
+    const liquid: { jar: string | null } = await trx("batch").where({ household_id: householdId, id: batchId }).first(trx.raw("COALESCE(JSON_VALUE(question, '$.liquid.jarId'), JSON_VALUE(question, '$.liquid.with.jarId')) AS jar"));
     if (liquid.jar === null) return;
   }
   const batch: { question: string; answer: string } = await trx("batch").where({ household_id: householdId, id: batchId }).first("question", "answer");

@@ -1,6 +1,7 @@
 export * from "./amounts";
 export * from "./cautions";
 export * from "./changes";
+export * from "./mixing";
 export * from "./names";
 export * from "./problems";
 export * from "./sources";

@@ -2,7 +2,7 @@ import { findMaterial } from "@/core/material";
 import { isOwnId, nameInId } from "@/core/shelf";
 import type { Age, Cut, Landmark, PurposeId, Shade, StrandCount, StrandSize } from "@/core/head";
 import type { Fill, SpoonSet, Unit } from "@/core/measure";
-import type { ConsistencyWord, MixingWord, Sizing } from "@/core/paste";
+import type { ConsistencyWord, MixingWord, PasteQuestion, Role, Sizing } from "@/core/paste";
 import type { Again, Mark, Place, StepId } from "@/core/batch";
 
 /** English names of choices; a language is one file like this. */
@@ -34,8 +34,10 @@ export const SPOON_SET_NAME: Readonly<Record<SpoonSet, string>> = {
   us: "US spoons (14.8 ml tablespoon)", metric: "metric spoons (15 ml tablespoon)", australian: "Australian spoons (20 ml tablespoon)",
 };
 export const SIZING_NAME: Readonly<Record<Sizing, string>> = {
-  likely: "enough for this head", generous: "enough even if it takes a lot", asGiven: "the powders as written",
+  likely: "enough for this head", generous: "enough even if it takes a lot", asGiven: "the powders as written", forLiquid: "as much powder as the liquid wants",
 };
+export const ROLE_NAME: Readonly<Record<Role, string>> = { part: "scaled to the head", fixed: "exactly this much", solved: "as much as it takes" };
+export const ROLE_NOTE: Readonly<Record<Role, string>> = { part: "keeps its proportion to the other parts", fixed: "pinned: it goes in as it stands", solved: "with a set amount of liquid, this makes up the consistency" };
 export const MIXING_WORD_NAME: Readonly<Record<MixingWord | "right", string>> = {
   stillDry: "Still dry", tooThick: "Too thick", right: "Just right", bitThin: "A bit thin", runs: "Runs",
 };
@@ -55,4 +57,19 @@ export function warmthWord(tempC: number): string {
   if (tempC < 30) return "cool";
   if (tempC < 49) return "warm";
   return tempC < 95 ? "hot" : "boiling";
+}
+
+/** "warm water", or "warm water and rose water, 2 : 1". */
+export function liquidName({ materialId, tempC, with: second }: PasteQuestion["liquid"]): string {
+  const first = `${warmthWord(tempC)} ${materialName(materialId)}`;
+  return second ? `${first} and ${materialName(second.materialId)}, ${ratioWords(1 - second.share)}` : first;
+}
+
+/** A share of two as one says it: "2 : 1", "1 : 3", "1 : 1"; "45 : 55" where no small numbers come near. */
+export function ratioWords(share: number): string {
+  for (const sum of [2, 3, 4, 5, 6, 7, 8]) {
+    const first = Math.round(share * sum);
+    if (first > 0 && first < sum && Math.abs(first / sum - share) < 0.012) return `${first} : ${sum - first}`;
+  }
+  return `${Math.round(share * 100)} : ${Math.round((1 - share) * 100)}`;
 }

@@ -1,7 +1,7 @@
 import type { StepId } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { bandWords, countWords, grainOf, gramWords, hourBandWords, minuteWords, roundTo, spoonWords } from "./amounts";
-import { CONSISTENCY_NAME, materialName, warmthWord } from "./names";
+import { CONSISTENCY_NAME, liquidName, materialName } from "./names";
 import { consistencyWords } from "./verdict";
 
 /** "amla 22 g · 2 tbsp" for a line of an answer. */
@@ -12,7 +12,7 @@ export function lineWords(answer: PasteAnswer, line: number): string {
 
 /** "warm water 210 ml · 14 tbsp (190–235)". */
 export function liquidWords(answer: PasteAnswer, question: PasteQuestion): string {
-  const name = `${warmthWord(question.liquid.tempC)} ${materialName(question.liquid.materialId)}`;
+  const name = liquidName(question.liquid);
   if (answer.liquid.state === "unreachable") return `no ${name}`;
   const words = bandWords(answer.liquid.ml);
   return `${name} ${words.mid} ml · ${spoonWords(answer.liquid.spoons)}${answer.liquid.state === "solved" ? ` (${words.range})` : ""}`;
@@ -30,13 +30,14 @@ export function stepWords(step: StepId, answer: PasteAnswer, question: PasteQues
     case "firstPour": {
       if (liquid.state === "unreachable") return "No liquid goes in: the wet things are enough.";
       if (liquid.state === "given") return `Pour all ${roundTo(liquid.ml.mid, 1)} ml, slowly.`;
-      return `Pour ${roundTo(liquid.plan.firstPourMl, Math.max(1, grainOf(liquid.ml)))} ml of ${warmthWord(question.liquid.tempC)} ${materialName(question.liquid.materialId)}, and stir until no dry powder is left.`;
+      return `Pour ${roundTo(liquid.plan.firstPourMl, Math.max(1, grainOf(liquid.ml)))} ml of ${liquidName(question.liquid)}, and stir until no dry powder is left.`;
     }
     case "pour": {
       if (liquid.state !== "solved") return `Stop when it is like ${target}.`;
       const { step: spoon, expectedStopMl, mostMl } = liquid.plan;
       const grain = Math.max(1, grainOf(liquid.ml));
-      return `Then ${spoon.count} ${spoon.unit} at a time until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${roundTo(expectedStopMl, grain)} ml in all, never more than ${roundTo(mostMl, grain)}. It thickens as it stands.`;
+      const teaspoons = spoon.unit === "tbsp" && liquid.plan.times !== undefined ? `, ${liquid.plan.times > 0 ? `${liquid.plan.times} times, then` : "or"} by teaspoons,` : "";
+      return `Then ${spoon.count} ${spoon.unit} at a time${teaspoons} until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${roundTo(expectedStopMl, grain)} ml in all, never more than ${roundTo(mostMl, grain)}. It thickens as it stands.`;
     }
     case "oil": return `${list}. Fold in last, once the powder is wet.`;
     case "rest": {

@@ -1,5 +1,5 @@
-import type { Consistency, ConsistencyBand, CorrectionAnswer, PasteAnswer, TargetWord } from "@/core/paste";
-import { bandWords, grainOf, gramWords, minuteWords, roundTo, spoonWords } from "./amounts";
+import type { Consistency, ConsistencyBand, PasteAnswer, TargetWord } from "@/core/paste";
+import { bandWords, grainOf, gramWords, minuteWords, roundTo } from "./amounts";
 import { CONSISTENCY_NAME, materialName } from "./names";
 
 /** "a cream, about 33 Pa"; never a number for a dry bowl. */
@@ -10,7 +10,7 @@ export function consistencyWords(consistency: Consistency): string {
   return `${CONSISTENCY_NAME[consistency.word]}, about ${pa} Pa`;
 }
 
-const shortly = (consistency: Consistency): string => (consistency.state === "dry" ? "still dry" : consistency.state === "runny" ? "like water" : CONSISTENCY_NAME[consistency.word]);
+export const shortly = (consistency: Consistency): string => (consistency.state === "dry" ? "still dry" : consistency.state === "runny" ? "like water" : CONSISTENCY_NAME[consistency.word]);
 
 /** "cream to a thick paste": how thick it may be, by what the figures allow. */
 export function consistencyRange({ thinnest, thickest }: ConsistencyBand): string {
@@ -58,6 +58,10 @@ export function obstacleWords(answer: PasteAnswer, liquidId: string): string | u
       return `It would take many times the powder in ${materialName(liquidId)}: it thickens nearly as much as it thins. Use part water, or aim thicker.`;
     case "fixedTooMuch":
       return `The things in fixed amounts are more than this head takes${name ? `; the ${name} most of all` : ""}. Take less of them, or make more paste.`;
+    case "stillThinner":
+      return `That is too thin already, and this thins it more.${name ? ` The ${name} stands in the way.` : " The liquid stands in the way: pour less of it."}`;
+    case "stillThicker":
+      return `That is too thick already, and this thickens it more.${name ? ` The ${name} stands in the way.` : ""} Pour more liquid, or aim thicker.`;
     case "oilDoesNotWet":
       return `Still dry: ${name ?? "oil"} makes it soft but does not wet the powder. Take less oil, and more of something watery.`;
   }
@@ -70,21 +74,9 @@ export function totalWords(answer: PasteAnswer, headName: string): string {
   return `Makes ${roundTo(answer.totalG.mid, grainOf(answer.head.pasteG))} g; ${whose} takes about ${takes.both}.`;
 }
 
-/** What to add after a word while mixing, and what it does to the total. */
-export function correctionWords(found: CorrectionAnswer, liquidId: string, materialIds: readonly string[]): string {
-  const after = `That makes ${gramWords(found.totalAfterG)} g in all; the head takes ${bandWords(found.needG).both}.`;
-  const { add } = found;
-  switch (add.kind) {
-    case "wait":
-      return `Nothing: wait. It thickens to what you want in about ${minuteWords(add.minutes)}.`;
-    case "liquid": {
-      const steps = `${add.step.count} ${add.step.unit} at a time`;
-      const first = add.atOnceMl < add.ml && add.atOnceMl > add.step.ml ? `${ml(add.atOnceMl)} at once, then ${steps}` : steps;
-      return `Add about ${ml(add.ml)} (${spoonWords(add.spoons)}) of ${materialName(liquidId)}, ${first}, and stir in between. ${after}`;
-    }
-    case "powder": {
-      const each = add.lines.map(({ line, massG, spoons }) => `${materialName(materialIds[line])} ${gramWords(massG)} g (${spoonWords(spoons)})`).join(", ");
-      return `Add powder in the same proportions: ${each}. Half of it first, and stir. ${after}`;
-    }
-  }
+/** "Mixed it is pancake batter; on the head, after 30 min, cream; an hour later a thick paste." */
+export function throughTimeWords({ mixed, on, later, rest }: PasteAnswer): string {
+  const [first, then, last] = [shortly(mixed.mid), shortly(on.mid), later && shortly(later.mid)];
+  const after = `when it goes on, after ${minuteWords(rest.restMin)}, ${then === first ? "the same" : then}`;
+  return `Just mixed it is ${first}; ${after}${last === undefined ? "" : `; an hour later ${last === then ? "still that" : last}`}.`;
 }

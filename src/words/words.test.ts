@@ -2,9 +2,12 @@ import fc from "fast-check";
 import { anyQuestion } from "../../checks/arbitrary";
 import { worksheet } from "@/core/batch";
 import { CAUTION_RULES } from "@/core/caution";
+import { feelAdvice } from "@/core/feel";
 import { CATALOGUE } from "@/core/material";
+import { mixingOrder } from "@/core/order";
 import { computePaste, correctPaste, WORDS } from "@/core/paste";
-import { bandWords, cautionWords, correctionWords, figureRows, gramWords, hourWords, kitchenNumber, liquidWords, minuteWords, obstacleWords, spoonWords, stepWords, totalWords, verdictWords } from ".";
+import { bandWords, cautionWords, figureRows, gramWords, holdingWords, hourWords, kitchenNumber, liquidWords, minuteWords, obstacleWords, optionEffect, optionWords, spoonWords, stepWords, throughTimeWords, totalWords, verdictWords } from ".";
+import { adviceWords, mixingStepWords } from "./feel";
 import { clockWords, dayWords, momentWords } from "./times";
 
 const clean = (sentence: string) => {
@@ -23,9 +26,15 @@ test("no sentence of any bowl holds a hole", () => {
     if (obstacle !== undefined) clean(obstacle);
     for (const { id, lines } of worksheet(answer).steps) clean(stepWords(id, answer, question, lines));
     for (const caution of answer.cautions) clean(cautionWords(caution));
-    for (const word of WORDS) {
-      const correction = correctPaste(question, word, 120, 10);
-      if (correction.ok) clean(correctionWords(correction.value, question.liquid.materialId, question.lines.map((line) => line.materialId)));
+    clean(throughTimeWords(answer));
+    const feel = feelAdvice(question, answer, ["flax-gel"]);
+    for (const advice of feel.advice) clean(adviceWords(advice, feel));
+    for (const step of mixingOrder(question, answer, feel, { blenderMl: 600, bottleMl: 250 })) clean(mixingStepWords(step, answer.lines.map(({ materialId }) => materialId), { bottleMl: 250 }));
+    for (const seen of [...WORDS.map((word) => ({ by: "word", word }) as const), { by: "pour" } as const, { by: "test", reading: { by: "ring", heightMm: 50, slumpMm: 20 } } as const]) {
+      const correction = correctPaste(question, seen, { pouredMl: 120, minutesSoaked: 10, haveG: [3] });
+      if (!correction.ok) continue;
+      for (const option of correction.value.options) for (const sentence of [optionWords(option, question), optionEffect(option, correction.value)]) clean(sentence);
+      expect(holdingWords(correction.value) !== undefined).toBe(seen.by === "test");
     }
   }), { numRuns: 150 });
 });

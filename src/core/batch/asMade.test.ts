@@ -28,7 +28,7 @@ test("a measure says what went in all in all; heaped spoons before it are part o
 });
 test("what is added stands beside the plan and counts", () => {
   const bowl = made({ kind: "added", materialId: "honey", amount: 20, unit: "g", fill: "level" });
-  expect(bowl.lines.at(-1)).toEqual({ materialId: "honey", reallyG: 20 });
+  expect(bowl.lines.at(-1)).toEqual({ materialId: "honey", reallyG: 20, really: { value: 20, low: 19, high: 21 } });
   expect(bowl.answer!.totalG.mid).toBeCloseTo(made().answer!.totalG.mid + 20, 6);
 });
 test("withdrawing all of it is the plan again", () => {

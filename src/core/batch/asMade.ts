@@ -1,3 +1,4 @@
+import type { Uncertain } from "../figure";
 import { massG } from "../material";
 import { computePaste, lookupIn, type BlendLine, type PasteAnswer, type PasteQuestion } from "../paste";
 import type { BatchState } from "./fold";
@@ -10,6 +11,8 @@ export interface MadeLine {
   readonly line?: number;
   readonly plannedG?: number;
   readonly reallyG: number;
+  /** The same with the error of the spoons or the scale it was measured by. */
+  readonly really: Uncertain;
 }
 
 /** What is really in a bowl, and the paste that it makes. */
@@ -30,26 +33,33 @@ export interface Made {
  */
 export function asMade(question: PasteQuestion, answer: PasteAnswer, state: Pick<BatchState, "pouredMl" | "measured" | "heaped" | "added">): Made {
   const find = lookupIn(question);
-  const gramsOf = (materialId: string, jarId: string | undefined, amount: number, unit: BlendLine["unit"], fill: BlendLine["fill"]): number => {
+  const weigh = (materialId: string, jarId: string | undefined, amount: number, unit: BlendLine["unit"], fill: BlendLine["fill"]): Uncertain => {
     const material = find(materialId, jarId);
-    return (material && massG(material, amount, unit, fill, question.spoons)?.value) ?? 0;
+    return (material && massG(material, amount, unit, fill, question.spoons)) ?? { value: 0, low: 0, high: 0 };
   };
-  const planned = answer.lines.map(({ materialId, jarId, massG: { mid } }, line): MadeLine => {
+  const planned = answer.lines.map(({ materialId, jarId, count, massG: { mid } }, line): MadeLine => {
     const measured = state.measured[line];
-    const base = measured ? gramsOf(materialId, jarId, measured.amount, measured.unit, measured.fill) : mid;
+    const { unit, fill } = question.lines[line] ?? { unit: "g", fill: "level" };
+    const base = measured ? weigh(materialId, jarId, measured.amount, measured.unit, measured.fill) : rescaled(weigh(materialId, jarId, count, unit, fill), mid);
     const heaps = state.heaped.filter((spoon) => spoon.line === line)
-      .reduce((sum, { unit }) => sum + gramsOf(materialId, jarId, 1, unit, "heaped") - gramsOf(materialId, jarId, 1, unit, "level"), 0);
-    return { materialId, ...(jarId === undefined ? {} : { jarId }), line, plannedG: mid, reallyG: base + heaps };
+      .reduce((sum, spoon) => sum + weigh(materialId, jarId, 1, spoon.unit, "heaped").value - weigh(materialId, jarId, 1, spoon.unit, "level").value, 0);
+    const reallyG = base.value + heaps;
+    return { materialId, ...(jarId === undefined ? {} : { jarId }), line, plannedG: mid, reallyG, really: rescaled(base, reallyG) };
   });
-  const added = state.added.map(({ materialId, amount, unit, fill }): MadeLine => ({ materialId, reallyG: gramsOf(materialId, undefined, amount, unit, fill) }));
+  const added = state.added.map(({ materialId, amount, unit, fill }): MadeLine => { const really = weigh(materialId, undefined, amount, unit, fill); return { materialId, reallyG: really.value, really }; });
   const lines = [...planned, ...added];
+  // What was solved for is in the bowl now, as one of its parts.
+  const roleOf = (line: number | undefined): BlendLine["role"] => { const role = line === undefined ? "fixed" : question.lines[line]?.role ?? "fixed"; return role === "solved" ? "part" : role; };
   const made: PasteQuestion = {
     ...question, sizing: "asGiven", restMin: answer.rest.restMin, liquid: { ...question.liquid, amountMl: state.pouredMl },
-    lines: lines.map(({ materialId, jarId, line, reallyG }) => ({ materialId, ...(jarId === undefined ? {} : { jarId }), role: line === undefined ? "fixed" : question.lines[line]?.role ?? "fixed", amount: reallyG, unit: "g", fill: "level" })),
+    lines: lines.map(({ materialId, jarId, line, reallyG }) => ({ materialId, ...(jarId === undefined ? {} : { jarId }), role: roleOf(line), amount: reallyG, unit: "g", fill: "level" })),
   };
   const result = computePaste(made);
   return { lines, question: made, ...(result.ok ? { answer: result.value } : {}) };
 }
+
+/** The same error at another weight. */
+const rescaled = ({ value, low, high }: Uncertain, to: number): Uncertain => (value > 0 ? { value: to, low: (low * to) / value, high: (high * to) / value } : { value: to, low: to, high: to });
 
 /** True where anything but the liquid went in otherwise than planned. */
 export const differs = ({ measured, heaped, added }: Pick<BatchState, "measured" | "heaped" | "added">): boolean =>

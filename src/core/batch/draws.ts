@@ -39,8 +39,12 @@ export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: re
     return eventId === undefined || !(reallyG > 0) ? [] : [{ eventId, slot: `line ${line}`, materialId, ...(jarId === undefined ? {} : { jarId }), massG: reallyG }];
   });
   const added = made.lines.slice(answer.lines.length).map(({ materialId, reallyG }, i): Draw => ({ eventId: state.added[i].eventId, slot: "added", materialId, massG: reallyG }));
-  const { materialId, jarId } = question.liquid;
-  const density = find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1;
-  const poured = standing.flatMap(({ id, payload }): Draw[] => (payload.kind === "poured" && payload.ml > 0 ? [{ eventId: id, slot: "liquid", materialId, ...(jarId === undefined ? {} : { jarId }), massG: payload.ml * density }] : []));
+  const { liquid } = question;
+  const poured = standing.flatMap(({ id, payload }): Draw[] => {
+    if (payload.kind !== "poured" || !(payload.ml > 0)) return [];
+    const draw = (slot: string, { materialId, jarId }: { readonly materialId: string; readonly jarId?: string }, share: number): Draw =>
+      ({ eventId: id, slot, materialId, ...(jarId === undefined ? {} : { jarId }), massG: payload.ml * share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1) });
+    return [draw("liquid", liquid, 1 - (liquid.with?.share ?? 0)), ...(liquid.with ? [draw("second liquid", liquid.with, liquid.with.share)] : [])];
+  });
   return [...planned, ...added.filter(({ massG }) => massG > 0), ...poured];
 }

@@ -4,6 +4,7 @@ import { findMaterial, type Lookup } from "../material";
 import type { Fill, Unit } from "../measure";
 import { checkAmount, WORDS, type MixingWord } from "../paste";
 import type { Problem } from "../problem";
+import { checkReading, OUT_OF_REACH, type Reading } from "../reading";
 
 export const STEPS = ["gather", "dry", "wet", "firstPour", "pour", "oil", "rest", "check", "hair", "apply", "leaveOn", "rinse", "clear"] as const;
 export type StepId = (typeof STEPS)[number];
@@ -44,6 +45,8 @@ export type BatchPayload =
   /** Something that the plan does not have. */
   | ({ readonly kind: "added"; readonly materialId: string } & Measured)
   | { readonly kind: "moved"; readonly place: Place }
+  /** A test on a ring or a plate, of the bowl as it was then. */
+  | ({ readonly kind: "tested" } & Reading)
   | { readonly kind: "said"; readonly word: MixingWord | "right" }
   | { readonly kind: "reached"; readonly stage: Stage }
   /** Empty once it was erased. */
@@ -68,7 +71,7 @@ export interface BatchEvent {
 
 /** What each kind of event says beside its kind; anything more is refused, since events are kept for good. */
 const FIELDS: Readonly<Record<BatchPayload["kind"], readonly string[]>> = {
-  ticked: ["step", "done"], poured: ["ml"], measured: ["line", "amount", "unit", "fill"], heaped: ["line", "unit"], added: ["materialId", "amount", "unit", "fill"], moved: ["place"], said: ["word"], reached: ["stage"], noted: ["text"], marked: ["mark", "value"], again: ["again"], closed: [], reopened: [], withdrawn: ["eventId"],
+  ticked: ["step", "done"], poured: ["ml"], measured: ["line", "amount", "unit", "fill"], heaped: ["line", "unit"], added: ["materialId", "amount", "unit", "fill"], moved: ["place"], tested: ["by", "heightMm", "slumpMm", "volumeMl", "acrossMm", "alongMm"], said: ["word"], reached: ["stage"], noted: ["text"], marked: ["mark", "value"], again: ["again"], closed: [], reopened: [], withdrawn: ["eventId"],
 };
 
 /** Every problem with a payload of an unknown client. */
@@ -92,6 +95,8 @@ function checkContent(payload: BatchPayload, field: string, find: Lookup): Probl
     case "heaped": return [...lineNumber(payload.line, field), ...among("unit", payload.unit, SPOONS)];
     case "added": return [...(find(payload.materialId) ? [] : [{ field: `${field}.materialId`, code: "unknownMaterial" } as const]), ...checkAmount(payload, field, payload.materialId, find)];
     case "moved": return among("place", payload.place, PLACES);
+    // A test outside its reach is kept all the same, and not learnt from; one that cannot be is refused.
+    case "tested": return checkReading(payload).filter(({ code }) => !OUT_OF_REACH.includes(code)).map((problem) => ({ ...problem, field: `${field}.${problem.field}` }));
     case "said": return among("word", payload.word, [...WORDS, "right"]);
     case "reached": return among("stage", payload.stage, STAGES);
     case "noted":

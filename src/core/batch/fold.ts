@@ -1,4 +1,5 @@
 import type { MixingWord } from "../paste";
+import type { Reading } from "../reading";
 import type { Again, BatchEvent, Mark, Measured, Place, SpoonUnit, Stage, StepId } from "./events";
 
 /** Where a bowl stands: the fold of its events. Times are ms since the epoch. */
@@ -13,6 +14,9 @@ export interface BatchState {
   /** Where it was put, in order. */
   readonly moves: readonly { readonly place: Place; readonly atMs: number }[];
   readonly lastWord?: MixingWord | "right";
+  readonly tests: readonly { readonly eventId: string; readonly reading: Reading; readonly pouredMl: number; readonly atMs: number }[];
+  /** When something was first poured. */
+  readonly firstPourMs?: number;
   readonly reachedMs: Readonly<Partial<Record<Stage, number>>>;
   readonly notes: readonly { readonly eventId: string; readonly text: string; readonly atMs: number }[];
   readonly marks: Readonly<Partial<Record<Mark, number>>>;
@@ -40,7 +44,9 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
   const moves: { place: Place; atMs: number }[] = [];
   const marks: Partial<Record<Mark, number>> = {};
   const reachedMs: Partial<Record<Stage, number>> = {};
+  const tests: { eventId: string; reading: Reading; pouredMl: number; atMs: number }[] = [];
   let pouredMl = 0;
+  let firstPourMs: number | undefined;
   let lastWord: BatchState["lastWord"];
   let again: Again | undefined;
   let closedMs: number | undefined;
@@ -52,7 +58,15 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
         if (payload.done) done.add(payload.step);
         else done.delete(payload.step);
         break;
-      case "poured": pouredMl += payload.ml; break;
+      case "poured":
+        pouredMl += payload.ml;
+        if (payload.ml > 0) firstPourMs ??= atMs;
+        break;
+      case "tested": {
+        const { kind: _, ...reading } = payload;
+        tests.push({ eventId: id, reading, pouredMl, atMs });
+        break;
+      }
       case "measured": {
         const { line, amount, unit, fill } = payload;
         measured[line] = { amount, unit, fill };
@@ -76,7 +90,7 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
       case "withdrawn": break;
     }
   }
-  return { done: [...done], pouredMl, measured, heaped, added, moves, lastWord, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
+  return { done: [...done], pouredMl, measured, heaped, added, moves, lastWord, tests, firstPourMs, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
 }
 
 /** Latest first, so that a withdrawal that is itself withdrawn takes nothing back. */

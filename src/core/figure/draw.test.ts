@@ -1,5 +1,5 @@
 import { draw } from "./draw";
-import { normal, seeded } from "./random";
+import { normals, seeded } from "./random";
 
 test("the same seed gives the same numbers, even and normal ones as they should be", () => {
   const [a, b] = [seeded(7), seeded(7)];
@@ -8,11 +8,10 @@ test("the same seed gives the same numbers, even and normal ones as they should 
   expect(Math.min(...evens)).toBeGreaterThanOrEqual(0);
   expect(Math.max(...evens)).toBeLessThan(1);
   expect(evens.reduce((sum, v) => sum + v, 0) / evens.length).toBeCloseTo(0.5, 2);
-  const random = seeded(11);
-  const normals = Array.from({ length: 20_000 }, () => normal(random));
-  const mean = normals.reduce((sum, v) => sum + v, 0) / normals.length;
+  const drawn = Array.from({ length: 20_000 }, normals(seeded(11)));
+  const mean = drawn.reduce((sum, v) => sum + v, 0) / drawn.length;
   expect(mean).toBeCloseTo(0, 1);
-  expect(normals.reduce((sum, v) => sum + (v - mean) ** 2, 0) / normals.length).toBeCloseTo(1, 1);
+  expect(drawn.reduce((sum, v) => sum + (v - mean) ** 2, 0) / drawn.length).toBeCloseTo(1, 1);
 });
 
 test("one figure's quantiles are its own ends, bent as the model bends them (closed form)", () => {
@@ -22,6 +21,12 @@ test("one figure's quantiles are its own ends, bent as the model bends them (clo
   expect(band.mid / 100).toBeCloseTo(1, 1);
   expect(band.high / 225).toBeCloseTo(1, 1);
   expect(bins.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 2);
+});
+
+test("a figure whose range goes below zero is drawn below zero; one that cannot be is not", () => {
+  const low = (figure: { value: number; low: number; high: number }) => draw([figure], 1, (x, out) => { out[0] = x[0]; }, 0, seeded(5), 5000)!.from;
+  expect(low({ value: 0, low: -2, high: 2 })).toBeLessThan(-2);
+  expect(low({ value: 1, low: 0.1, high: 4 })).toBeGreaterThanOrEqual(0);
 });
 
 test("draws without an answer are left out; none at all is said", () => {

@@ -1,6 +1,6 @@
 import type { Band } from "./band";
 import type { Uncertain } from "./propagate";
-import { normal } from "./random";
+import { normals } from "./random";
 
 /** The standard normal's 95 % point: a figure's ends are its 5 and 95 %. */
 const Z95 = 1.6448536269514722;
@@ -15,7 +15,8 @@ export interface Drawn {
 }
 
 /**
- * Draws every figure at once from a two-sided normal (its own spread up and down, median at its value, never below 0)
+ * Draws every figure at once from a two-sided normal (its own spread up and down, median at its value, never below 0 unless its
+ * range goes there)
  * and collects one output of the model. Draws without an answer are left out; undefined where none has one.
  *
  * @param output which of the model's outputs
@@ -28,13 +29,20 @@ export function draw(
   const values = new Float64Array(inputs.length);
   const out = new Float64Array(outputs);
   const found = new Float64Array(count);
+  const normal = normals(random);
+  const moving = Int32Array.from(inputs.flatMap(({ low, high }, i) => (low === high ? [] : [i])));
+  const middle = Float64Array.from(inputs, ({ value }) => value);
+  const down = Float64Array.from(inputs, ({ value, low }) => (value - low) / Z95);
+  const up = Float64Array.from(inputs, ({ value, high }) => (high - value) / Z95);
+  const least = Float64Array.from(inputs, ({ low }) => (low < 0 ? -Infinity : 0));
+  values.set(middle);
   let kept = 0;
   for (let n = 0; n < count; n++) {
-    for (let i = 0; i < inputs.length; i++) {
-      const { value, low, high } = inputs[i];
-      if (low === high) { values[i] = value; continue; }
-      const z = normal(random);
-      values[i] = Math.max(0, value + (z / Z95) * (z < 0 ? value - low : high - value));
+    for (let m = 0; m < moving.length; m++) {
+      const i = moving[m];
+      const z = normal();
+      const value = middle[i] + z * (z < 0 ? down[i] : up[i]);
+      values[i] = value < least[i] ? least[i] : value;
     }
     model(values, out);
     if (Number.isFinite(out[output])) found[kept++] = out[output];

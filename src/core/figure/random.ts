@@ -10,7 +10,18 @@ export function seeded(seed: number): () => number {
   };
 }
 
-/** A standard normal number from two even ones. @source Box & Muller 1958 */
-export function normal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+/** Standard normal numbers, two from every two even ones. @source Box & Muller 1958 */
+export function normals(random: () => number): () => number {
+  let kept: number | undefined;
+  return () => {
+    if (kept !== undefined) {
+      const value = kept;
+      kept = undefined;
+      return value;
+    }
+    const radius = Math.sqrt(-2 * Math.log(1 - random()));
+    const angle = 2 * Math.PI * random();
+    kept = radius * Math.sin(angle);
+    return radius * Math.cos(angle);
+  };
 }

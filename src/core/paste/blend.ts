@@ -3,13 +3,60 @@ import { findMaterial, type Lookup, type Material } from "../material";
 import type { Fill, Spoons, Unit } from "../measure";
 import type { TargetWord } from "./target";
 
-/** `part` lines keep their proportions and are scaled to the head; `fixed` lines go in as they stand. */
-export const ROLES = ["part", "fixed"] as const;
+/**
+ * `part` lines keep their proportions and are scaled; `fixed` lines go in as they stand; one line may be `solved`: as
+ * much of it as brings the bowl to its target, with the liquid given.
+ */
+export const ROLES = ["part", "fixed", "solved"] as const;
 export type Role = (typeof ROLES)[number];
 
-/** `likely` makes the middle of the head's band, `generous` its upper end, `asGiven` leaves the powders as typed. */
-export const SIZINGS = ["likely", "generous", "asGiven"] as const;
+/**
+ * `likely` makes the middle of the head's band, `generous` its upper end, `asGiven` leaves the powders as typed,
+ * `forLiquid` takes as much of the parts as the liquid that is given wants.
+ */
+export const SIZINGS = ["likely", "generous", "asGiven", "forLiquid"] as const;
 export type Sizing = (typeof SIZINGS)[number];
+
+/** A second liquid, poured together with the first in a set ratio. */
+export interface SecondLiquid {
+  readonly materialId: string;
+  readonly jarId?: string;
+  /** Of the liquid's volume, 0–1. */
+  readonly share: number;
+}
+
+/** What is poured. */
+export interface Liquid {
+  readonly materialId: string;
+  readonly jarId?: string;
+  readonly tempC: number;
+  /** Of all that is poured, fixed instead of solved. */
+  readonly amountMl?: number;
+  readonly with?: SecondLiquid;
+}
+
+/** What a maker decided otherwise than the advice; kept with the blend. */
+export interface Choices {
+  readonly strain?: boolean;
+  readonly where?: "scalp" | "lengths" | "both";
+  readonly washOut?: "water" | "conditioner" | "once" | "twice";
+  readonly conditionAfter?: boolean;
+  /** Oil folded in last, or rubbed into the powders first. */
+  readonly oil?: "last" | "first";
+}
+export const CHOICES = {
+  strain: [true, false], where: ["scalp", "lengths", "both"], washOut: ["water", "conditioner", "once", "twice"], conditionAfter: [true, false], oil: ["last", "first"],
+} as const satisfies { readonly [K in keyof Choices]-?: readonly NonNullable<Choices[K]>[] };
+
+/**
+ * What tests on a plate taught of the jars in a bowl. ln k of jar i on its holding has the mean that its material
+ * already carries, and the spread Σ_f spread[i][f] z_f with independent standard normal z: jars that were only ever
+ * tested together are known together better than apart.
+ */
+export interface LearntTogether {
+  readonly jarIds: readonly string[];
+  readonly spread: readonly (readonly number[])[];
+}
 
 export interface BlendLine {
   readonly materialId: string;
@@ -26,12 +73,13 @@ export interface Blend {
   readonly purpose: PurposeId;
   readonly roots?: Roots;
   readonly lines: readonly BlendLine[];
-  readonly liquid: { readonly materialId: string; readonly jarId?: string; readonly tempC: number; /** fixed instead of solved */ readonly amountMl?: number };
+  readonly liquid: Liquid;
   readonly target: { readonly word: TargetWord } | { readonly yieldPa: number };
   readonly kitchenTempC: number;
   /** Minutes between mixing and putting it on; herb pastes default to their soak, dyes to their peak. */
   readonly restMin?: number;
   readonly sizing: Sizing;
+  readonly choices?: Choices;
 }
 
 export interface PasteQuestion extends Blend {
@@ -39,15 +87,20 @@ export interface PasteQuestion extends Blend {
   readonly spoons: Spoons;
   /** The household's own figures that this bowl uses: things of its own, and jars that were measured. */
   readonly own?: readonly Material[];
+  /** What was learnt of its jars together. */
+  readonly learnt?: LearntTogether;
 }
 
 /** Finds what a bowl is made of: the jar first, then things of the household's own, then the tables. */
 export const lookupIn = ({ own = [] }: Pick<PasteQuestion, "own">): Lookup => own.length === 0 ? findMaterial : (id, jarId) =>
   (jarId === undefined ? undefined : own.find((one) => one.id === id && one.jarId === jarId)) ?? own.find((one) => one.id === id && one.jarId === undefined) ?? findMaterial(id);
 
+/** Every line and every liquid. */
+export const thingsOf = ({ lines, liquid }: Pick<Blend, "lines" | "liquid">): readonly { readonly materialId: string; readonly jarId?: string }[] => [...lines, liquid, ...(liquid.with ? [liquid.with] : [])];
+
 /** Every material of a bowl as it is used there, for keeping with its answer. */
 export function figuresOf(question: PasteQuestion): Material[] {
   const find = lookupIn(question);
-  const all = [...question.lines, question.liquid].flatMap(({ materialId, jarId }) => find(materialId, jarId) ?? []);
+  const all = thingsOf(question).flatMap(({ materialId, jarId }) => find(materialId, jarId) ?? []);
   return [...new Map(all.map((material) => [`${material.id} ${material.jarId ?? ""}`, material])).values()];
 }

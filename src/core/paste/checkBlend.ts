@@ -4,7 +4,7 @@ import { LIMITS, type LimitName } from "../limits";
 import { findMaterial, HEAPS, NOT_IN_A_PASTE, phaseOf, type Lookup } from "../material";
 import { checkSpoons, FILLS, UNITS, type Unit } from "../measure";
 import type { Problem } from "../problem";
-import { lookupIn, ROLES, SIZINGS, type Blend, type BlendLine, type PasteQuestion } from "./blend";
+import { CHOICES, lookupIn, ROLES, SIZINGS, type Blend, type BlendLine, type Choices, type PasteQuestion } from "./blend";
 import { TARGETS } from "./target";
 
 const AMOUNT_LIMIT: Readonly<Record<Unit, LimitName>> = {
@@ -37,6 +37,12 @@ function checkLine(line: BlendLine, field: string, find: Lookup): Problem[] {
   return [...problems, ...checkAmount(line, field, line.materialId, find)];
 }
 
+function checkPoured(materialId: string, field: string, find: Lookup): Problem[] {
+  const material = find(materialId);
+  if (!material) return [{ field, code: "unknownMaterial" }];
+  return material.makesUp ? [] : [{ field, code: "notALiquid" }];
+}
+
 /** Every problem with a blend by itself. */
 export function checkBlend(blend: Blend, field = "", find: Lookup = findMaterial): Problem[] {
   const at = (name: string) => (field ? `${field}.${name}` : name);
@@ -53,11 +59,21 @@ export function checkBlend(blend: Blend, field = "", find: Lookup = findMaterial
   if (phases.length > 0 && phases.every((phase) => phase === "oil")) {
     problems.push({ field: at("lines"), code: "oilAlone" });
   } else if (!phases.includes("dry")) problems.push({ field: at("lines"), code: "noPowder" });
-  else if (!blend.lines.some((line) => line.role === "part")) problems.push({ field: at("lines"), code: "noPowder" });
+  else if (!blend.lines.some((line) => line.role !== "fixed")) problems.push({ field: at("lines"), code: "noPowder" });
 
-  const liquid = find(blend.liquid.materialId);
-  if (!liquid) problems.push({ field: at("liquid.materialId"), code: "unknownMaterial" });
-  else if (!liquid.makesUp) problems.push({ field: at("liquid.materialId"), code: "notALiquid" });
+  problems.push(...checkPoured(blend.liquid.materialId, at("liquid.materialId"), find));
+  const second = blend.liquid.with;
+  if (second) {
+    problems.push(...checkPoured(second.materialId, at("liquid.with.materialId"), find), checkNumber(at("liquid.with.share"), second.share, "secondShare"));
+    if (second.materialId === blend.liquid.materialId) problems.push({ field: at("liquid.with.materialId"), code: "sameLiquidTwice" });
+  }
+  const solved = blend.lines.flatMap(({ role }, i) => (role === "solved" ? [i] : []));
+  if (solved.length > 1) problems.push({ field: at(`lines.${solved[1]}.role`), code: "solvedTwice" });
+  else if (solved.length === 1 && blend.sizing === "forLiquid") problems.push({ field: at(`lines.${solved[0]}.role`), code: "solvedTwice" });
+  if ((solved.length > 0 || blend.sizing === "forLiquid") && blend.liquid.amountMl === undefined) problems.push({ field: at("liquid.amountMl"), code: "pinTheLiquid" });
+  for (const [name, choice] of Object.entries(blend.choices ?? {})) {
+    if (!Object.hasOwn(CHOICES, name) || !(CHOICES[name as keyof Choices] as readonly unknown[]).includes(choice)) problems.push({ field: at(`choices.${name}`), code: "unknownChoice" });
+  }
   problems.push(checkNumber(at("liquid.tempC"), blend.liquid.tempC, "liquidTempC"));
   if (blend.liquid.amountMl !== undefined) problems.push(checkNumber(at("liquid.amountMl"), blend.liquid.amountMl, "liquidMl"));
   if ("yieldPa" in blend.target) problems.push(checkNumber(at("target.yieldPa"), blend.target.yieldPa, "targetYieldPa"));

@@ -1,5 +1,4 @@
-/** m/s² */
-const GRAVITY = 9.80665;
+import { GRAVITY } from "../reading";
 
 /**
  * Thickness in mm of the coat that stays up on hair: it holds while τ > ρ g e.

@@ -1,5 +1,5 @@
 import { cautionsFor, type Caution } from "../caution";
-import { bandOf, scaleBand, type Band } from "../figure";
+import { bandOf, point, scaleBand, type Band } from "../figure";
 import { LEFT_IN_BOWL, PURPOSE, sectionCount, type Coverage } from "../head";
 import { inSpoons, type SpoonAmount, type Spoons, type Unit } from "../measure";
 import { ok, refuse, type Result } from "../problem";
@@ -19,7 +19,7 @@ import { verdictOf, type Verdict } from "./verdict";
 import { PHI_MAX } from "./yieldStress";
 
 /** Raised whenever a change of figures or equations may change an answer; saved with every batch. */
-export const PASTE_MODEL = 2;
+export const PASTE_MODEL = 3;
 
 export interface LineAnswer {
   readonly materialId: string;
@@ -56,6 +56,10 @@ export interface PasteAnswer {
   readonly targetYieldPa: number;
   readonly mixed: ConsistencyBand;
   readonly on: ConsistencyBand;
+  /** An hour after it went on. Bowls computed before model 3 have none. */
+  readonly later?: ConsistencyBand;
+  /** What the target decided, where it was not the liquid: the index of a line, or all parts together. */
+  readonly solvedFor?: number | "parts";
   /** mm the purpose needs, and mm that hold; undefined while the bowl is dry. */
   readonly coat: { readonly needMm: Band; readonly holdsMm?: number };
   readonly verdict: Verdict;
@@ -85,37 +89,48 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
   const problems = checkQuestion(question);
   if (problems.length > 0) return refuse(...problems);
 
-  const { need, targetYieldPa, rest, mixed, solving, model, onShares } = settle(question);
+  const { need, targetYieldPa, rest, mixed, solving, model, soaked } = settle(question);
   const bands = mixBands(model);
+  const { free } = mixed;
 
-  const lines = mixed.lines.map(({ material, mass }, i) => ({ material, thing: soakedThing(material, mass.value, onShares[i]) }));
-  const liquid = { material: mixed.liquidMaterial, thing: soakedThing(mixed.liquidMaterial, mixed.liquidG, 1) };
+  const lines = mixed.lines.map(({ material, mass }, i) => ({ material, thing: soakedThing(material, mass.value, soaked.on[i]) }));
+  const liquid = { materials: mixed.liquid.parts, thing: { ...mixed.liquid.perG, massG: mixed.liquidG } };
   const state = bowlState([...lines.map((line) => line.thing), liquid.thing]);
-  const on = state.dry ? DRY : consistencyBand(bands.closenessOn);
+  const standing = (closeness: Band): ConsistencyBand => (state.dry ? DRY : consistencyBand(closeness));
+  const on = standing(bands.closenessOn);
   const density = state.massG / state.volumeMl;
   const holdsMm = on.mid.state === "dry" ? undefined : heldCoatMm(on.mid.yieldPa, density);
   const obstruction = mixed.obstruction ?? (solving && state.dry ? oilInTheWay(lines) : undefined);
   const sections = sectionCount(need.hairG.mid);
-  const liquidDensity = mixed.liquidMaterial.bulkDensityGPerMl.value;
+  const liquidDensity = mixed.liquid.densityGPerMl;
+  const liquidG = free?.kind === "liquid" && solving ? bands.free : point(mixed.liquidG);
+  const massOf = (i: number): Band => {
+    const { mass, line } = mixed.lines[i];
+    if (solving && free?.kind === "line" && free.line === i) return bands.free;
+    if (solving && free?.kind === "parts" && line.role === "part") return scaleBand(bands.free, mass.value / bands.free.mid);
+    return bandOf(mass);
+  };
 
   return ok({
     model: PASTE_MODEL,
     head: need,
-    lines: mixed.lines.map(({ line, material, mass, count }) => ({
+    lines: mixed.lines.map(({ line, material, mass, count }, i) => ({
       materialId: material.id,
       ...(line.jarId === undefined ? {} : { jarId: line.jarId }),
       phase: phaseOf(material),
-      massG: { low: mass.low, mid: mass.value, high: mass.high },
+      massG: massOf(i),
       spoons: inSpoons(mass.value / material.bulkDensityGPerMl.value, question.spoons),
       count,
       unit: line.unit,
     })),
-    liquid: liquidAnswer(obstruction, solving, scaleBand(bands.liquidG, 1 / liquidDensity), question.spoons),
+    liquid: liquidAnswer(obstruction, solving && free?.kind === "liquid", scaleBand(liquidG, 1 / liquidDensity), question.spoons),
+    ...(free === undefined || free.kind === "liquid" ? {} : { solvedFor: free.kind === "line" ? free.line : "parts" as const }),
     totalG: bands.totalG,
     totalMl: state.volumeMl,
     targetYieldPa,
-    mixed: state.dry ? DRY : consistencyBand(bands.closenessMixed),
+    mixed: standing(bands.closenessMixed),
     on,
+    later: standing(bands.closenessLater),
     coat: { needMm: need.coatMm, holdsMm },
     verdict: verdictOf({
       lines: lines.map((line) => line.thing), liquid: liquid.thing, liquidDensity, targetYieldPa,
@@ -127,7 +142,7 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
     layers: layersOf(lines, liquid),
     cautions: cautionsFor({
       head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC,
-      materials: [...mixed.lines.map((line) => line.material), mixed.liquidMaterial],
+      materials: [...mixed.lines.map((line) => line.material), ...mixed.liquid.parts.map((part) => part.material)],
     }),
   });
 }

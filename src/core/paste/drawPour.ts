@@ -1,5 +1,5 @@
 import { draw, seeded, type Drawn } from "../figure";
-import { lookupIn, type PasteQuestion } from "./blend";
+import type { PasteQuestion } from "./blend";
 import { checkQuestion } from "./checkBlend";
 import { settle } from "./settle";
 
@@ -13,9 +13,9 @@ const SEED = 20_260_101;
  */
 export function drawPour(question: PasteQuestion, count = POUR_DRAWS): Drawn | undefined {
   if (checkQuestion(question).length > 0) return undefined;
-  const { model, solving } = settle(question);
-  if (!solving) return undefined;
-  const density = lookupIn(question)(question.liquid.materialId, question.liquid.jarId)!.bulkDensityGPerMl.value;
+  const { model, solving, mixed } = settle(question);
+  if (!solving || mixed.free?.kind !== "liquid") return undefined;
+  const density = mixed.liquid.densityGPerMl;
   const inMl = (values: Float64Array, out: Float64Array) => {
     model.run(values, out);
     out[0] /= density;

@@ -2,7 +2,7 @@ import { massG, type Material } from "../material";
 import type { Uncertain } from "../figure";
 import { holdingMlPerG, pullPerG, thing, type Thing } from "./bowl";
 import { lookupIn, type BlendLine, type PasteQuestion, type Role } from "./blend";
-import { pullG, solveAmountG } from "./solveAmount";
+import { pullG, solveAmountG, solveScale } from "./solveAmount";
 import { solveForTotal } from "./solveForTotal";
 
 export interface MixedLine {
@@ -14,7 +14,18 @@ export interface MixedLine {
   readonly mass: Uncertain;
 }
 
-/** Why no amount of this liquid brings the bowl to its target. */
+/** Everything that is poured, one liquid or two in a set ratio, as one. */
+export interface MixedLiquid {
+  readonly parts: readonly { readonly material: Material; readonly massShare: number }[];
+  /** One gram of it. */
+  readonly perG: Thing;
+  readonly densityGPerMl: number;
+}
+
+/** What the target decides: the liquid, one line, or how much of the parts. */
+export type Free = { readonly kind: "liquid" } | { readonly kind: "line"; readonly line: number } | { readonly kind: "parts" };
+
+/** Why no amount of what is free brings the bowl to its target. */
 export type Obstacle =
   /** What is in the bowl is thinner than the target before any liquid. */
   | "alreadyThin"
@@ -25,7 +36,11 @@ export type Obstacle =
   /** The fixed things alone are more than this head takes, or want more liquid than it has room for. */
   | "fixedTooMuch"
   /** The target is met only with oil, and oil does not wet a powder. */
-  | "oilDoesNotWet";
+  | "oilDoesNotWet"
+  /** The bowl is thinner than the target, and the thing that is free thins it as well. */
+  | "stillThinner"
+  /** The bowl is thicker than the target, and the thing that is free thickens it as well. */
+  | "stillThicker";
 
 export interface Obstruction {
   readonly why: Obstacle;
@@ -39,15 +54,18 @@ export interface Obstruction {
 
 export interface Mix {
   readonly lines: readonly MixedLine[];
-  readonly liquidMaterial: Material;
+  readonly liquid: MixedLiquid;
   readonly liquidG: number;
+  /** Undefined where everything is given and only the outcome is asked. */
+  readonly free?: Free;
   readonly obstruction?: Obstruction;
 }
 
-/** How far the parts are scaled, how much liquid goes in, and why it may be none. */
+/** How far the parts are scaled, how much liquid and how much of a solved line goes in, and why it may be none. */
 interface Amounts {
   readonly scale: number;
   readonly liquidG: number;
+  readonly lineG?: number;
   readonly obstruction?: Obstruction;
 }
 
@@ -58,8 +76,26 @@ const HARDLY = 8;
 export const soakedThing = (material: Material, grams: number, soaked: number): Thing =>
   thing(material, grams, holdingMlPerG(material) * soaked);
 
+/** What is poured as one thing: volumes and masses add up, so its figures are means by mass and its density by volume. */
+export function liquidOf(blend: Pick<PasteQuestion, "liquid" | "own">): MixedLiquid {
+  const find = lookupIn(blend);
+  const { materialId, jarId, with: second } = blend.liquid;
+  const first = find(materialId, jarId)!;
+  if (!second) return { parts: [{ material: first, massShare: 1 }], perG: soakedThing(first, 1, 1), densityGPerMl: first.bulkDensityGPerMl.value };
+  const other = find(second.materialId, second.jarId)!;
+  const [a, b] = [(1 - second.share) * first.bulkDensityGPerMl.value, second.share * other.bulkDensityGPerMl.value];
+  const parts = [{ material: first, massShare: a / (a + b) }, { material: other, massShare: b / (a + b) }];
+  const things = parts.map(({ material, massShare }) => soakedThing(material, massShare, 1));
+  const sum = (of: (t: Thing) => number) => things.reduce((total, t) => total + t.massG * of(t), 0);
+  const solids = sum((t) => t.solids);
+  return {
+    parts, densityGPerMl: a + b,
+    perG: { massG: 1, water: sum((t) => t.water), oil: sum((t) => t.oil), dissolving: sum((t) => t.dissolving), solids, solidsDensity: solids > 0 ? solids / sum((t) => t.solids / t.solidsDensity) : 1, holdingMlPerG: sum((t) => t.holdingMlPerG) },
+  };
+}
+
 /**
- * Scales the parts and solves the liquid at the middle figures.
+ * Scales the parts and solves what is free at the middle figures.
  * @param phi     the wanted share when the paste goes on
  * @param totalG  the paste wanted, or undefined to leave the parts as typed
  * @param soaked  share of its holding each material has when the paste goes on
@@ -74,8 +110,8 @@ export function mix(
     const mass = massG(material, line.amount, line.unit, line.fill, spoons)!;
     return { line, material, role: line.role, mass, thing: soakedThing(material, mass.value, soaked(material)) };
   });
-  const liquidMaterial = find(blend.liquid.materialId, blend.liquid.jarId)!;
-  const liquid = soakedThing(liquidMaterial, 1, 1);
+  const poured = liquidOf(blend);
+  const liquid = poured.perG;
   const parts = entered.filter((e) => e.role === "part").map((e) => e.thing);
   const fixed = entered.filter((e) => e.role === "fixed").map((e) => e.thing);
   const sum = (things: readonly Thing[]) => things.reduce((total, t) => total + t.massG, 0);
@@ -83,13 +119,12 @@ export function mix(
   const tooMuch: Obstruction = { why: "fixedTooMuch", line: heaviest(entered.map((e) => (e.role === "fixed" ? e.thing.massG : 0))) };
   const partsG = sum(parts);
   const fixedG = sum(fixed);
-  const givenG = blend.liquid.amountMl === undefined ? undefined : blend.liquid.amountMl * liquidMaterial.bulkDensityGPerMl.value;
+  const givenG = blend.liquid.amountMl === undefined ? undefined : blend.liquid.amountMl * poured.densityGPerMl;
+  const solvedLine = roles.indexOf("solved");
+  const free: Free | undefined = solvedLine >= 0 ? { kind: "line", line: solvedLine } : givenG === undefined ? { kind: "liquid" } : blend.sizing === "forLiquid" ? { kind: "parts" } : undefined;
 
   const amounts = (): Amounts => {
-    if (givenG !== undefined) {
-      const scale = totalG === undefined ? 1 : (totalG - fixedG - givenG) / partsG;
-      return scale > 0 ? { scale, liquidG: givenG } : { scale: 1, liquidG: givenG, obstruction: tooMuch };
-    }
+    if (givenG !== undefined) return withLiquid(givenG);
     if (totalG === undefined) {
       const solved = solveAmountG(entered.map((e) => e.thing), liquid, phi);
       return solved === undefined ? { scale: 1, liquidG: 0, obstruction: obstructionIn(entered.map((e) => e.thing), liquid, phi, roles) } : { scale: 1, liquidG: solved };
@@ -97,23 +132,51 @@ export function mix(
     const cannotThin = pullPerG(liquid, phi) >= 0;
     const solved = solveForTotal(parts, fixed, liquid, phi, totalG);
     if (!cannotThin && (!solved || solved.scale <= 0)) return { scale: 1, liquidG: 0, obstruction: tooMuch };
-    if (!cannotThin && solved && solved.liquidG >= 0) return solved;
+    if (!cannotThin && solved && solved.freeG >= 0) return { scale: solved.scale, liquidG: solved.freeG };
     // No liquid helps: the bowl is shown without any, the parts making up the weight.
     const scale = (totalG - fixedG) / partsG;
     if (scale <= 0) return { scale: 1, liquidG: 0, obstruction: tooMuch };
     const scaled = entered.map((e) => (e.role === "part" ? { ...e.thing, massG: e.thing.massG * scale } : e.thing));
     return { scale, liquidG: 0, obstruction: cannotThin ? { why: "cannotThin" } : obstructionIn(scaled, liquid, phi, roles) };
   };
-  const { scale, liquidG, obstruction: found } = amounts();
+  /** The liquid stands; what else is free follows the target, or the outcome is what is asked. */
+  const withLiquid = (liquidG: number): Amounts => {
+    const inBowl = { ...liquid, massG: liquidG };
+    if (free?.kind === "parts") {
+      const scale = solveScale(parts, [...fixed, inBowl], phi);
+      return scale === undefined ? { scale: 1, liquidG, obstruction: wrongWay(pullG([...fixed, inBowl], phi)) } : { scale, liquidG };
+    }
+    if (free?.kind === "line") {
+      const solvedThing = entered[free.line].thing;
+      const rest = [...fixed, inBowl];
+      if (totalG === undefined) {
+        const lineG = solveAmountG([...parts, ...rest], solvedThing, phi);
+        return lineG === undefined ? { scale: 1, liquidG, lineG: 0, obstruction: wrongWay(pullG([...parts, ...rest], phi), free.line) } : { scale: 1, liquidG, lineG };
+      }
+      const solved = solveForTotal(parts, rest, solvedThing, phi, totalG);
+      if (solved && solved.scale > 0 && solved.freeG >= 0) return { scale: solved.scale, liquidG, lineG: solved.freeG };
+      const scale = (totalG - fixedG - liquidG) / partsG;
+      return scale > 0 ? { scale, liquidG, lineG: 0, obstruction: wrongWay(pullG([...parts.map((t) => ({ ...t, massG: t.massG * scale })), ...rest], phi), free.line) } : { scale: 1, liquidG, lineG: 0, obstruction: tooMuch };
+    }
+    const scale = totalG === undefined ? 1 : (totalG - fixedG - liquidG) / partsG;
+    return scale > 0 ? { scale, liquidG } : { scale: 1, liquidG, obstruction: tooMuch };
+  };
+  /** Names the line that pulls most the way the bowl already leans. */
+  const wrongWay = (there: number, but?: number): Obstruction => {
+    const pulls = entered.map(({ thing: t, role }, i) => (i === but || (role === "part" && free?.kind === "parts") ? 0 : Math.max(0, Math.sign(there) * t.massG * pullPerG(t, phi))));
+    return { why: there > 0 ? "stillThicker" : "stillThinner", line: heaviest(pulls) };
+  };
+  const { scale, liquidG, lineG, obstruction: found } = amounts();
   const hardly = givenG === undefined && liquid.holdingMlPerG > 0 && liquidG > HARDLY * partsG * scale;
   const obstruction: Obstruction | undefined = found ?? (hardly ? { why: "hardlyThins" } : undefined);
 
   const lines = entered.map(({ line, material, role, mass }): MixedLine => {
-    if (role === "fixed" || scale === 1) return { line, material, count: line.amount, mass };
-    const count = line.amount * scale;
+    const factor = role === "part" ? scale : role === "solved" && lineG !== undefined ? lineG / mass.value : 1;
+    if (factor === 1) return { line, material, count: line.amount, mass };
+    const count = line.amount * factor;
     return { line, material, count, mass: massG(material, count, line.unit, line.fill, spoons)! };
   });
-  return { lines, liquidMaterial, liquidG, obstruction };
+  return { lines, liquid: poured, liquidG, free, obstruction };
 }
 
 const heaviest = (weights: readonly number[]): number | undefined => {

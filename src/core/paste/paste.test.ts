@@ -5,8 +5,8 @@ import { CATALOGUE, findMaterial } from "../material";
 import { mixBands } from "./bands";
 import { settle } from "./settle";
 import {
-  bowlState, computePaste, consistencyOf, correctPaste, drawPour, phiOf, pullG, scaleBlend, solveAmountG, thing, wordFor, yieldPaOf,
-  type PasteAnswer, type PasteQuestion,
+  bowlState, computePaste, consistencyOf, correctPaste, drawPour, largestBatch, phiOf, pourPlan, pullG, scaleBlend, solveAmountG, thing, wordFor, WORDS, yieldPaOf,
+  type BlendLine, type BowlNow, type CorrectionAnswer, type CorrectionOption, type MixingWord, type PasteAnswer, type PasteQuestion, type Seen,
 } from ".";
 
 const answerTo = (question: PasteQuestion): PasteAnswer => {
@@ -25,8 +25,8 @@ const MASK: PasteQuestion = {
     { materialId: "sesame-oil", role: "fixed", amount: 1, unit: "tsp", fill: "level" },
   ],
 };
-const line = (materialId: string, amount: number, unit: "g" | "tbsp" = "g", role: "part" | "fixed" = "part") =>
-  ({ materialId, role, amount, unit, fill: "level" }) as const;
+const line = (materialId: string, amount: number, unit: "g" | "tbsp" = "g", role: BlendLine["role"] = "part"): BlendLine =>
+  ({ materialId, role, amount, unit, fill: "level" });
 
 /** Every number in an answer, with its path. */
 function numbersIn(value: unknown, path = ""): [string, number][] {
@@ -231,40 +231,178 @@ describe("bad input", () => {
 });
 
 describe("corrections", () => {
-  const at = (word: Parameters<typeof correctPaste>[1], ml: number, minutesSoaked = 30) => {
-    const result = correctPaste(MASK, word, ml, minutesSoaked);
+  const fix = (seen: Seen, now: BowlNow, question = MASK) => {
+    const result = correctPaste(question, seen, now);
     if (!result.ok) throw new Error(JSON.stringify(result.problems));
     return result.value;
+  };
+  const at = (word: MixingWord, pouredMl: number, minutesSoaked = 30, haveG?: BowlNow["haveG"]) => fix({ by: "word", word }, { pouredMl, minutesSoaked, haveG });
+  const only = <K extends CorrectionOption["kind"]>(found: CorrectionAnswer, kind: K) => {
+    const option = found.options.find((one): one is Extract<CorrectionOption, { kind: K }> => one.kind === kind);
+    if (!option) throw new Error(`no ${kind} among ${found.options.map((one) => one.kind).join(", ")}`);
+    return option;
   };
   const expectedMl = (() => { const { liquid } = answerTo(MASK); return liquid.state === "solved" ? liquid.ml.mid : NaN; })();
 
   test("too thick wants liquid, in kitchen steps, and adds up", () => {
     const found = at("tooThick", expectedMl);
-    if (found.add.kind !== "liquid") throw new Error("expected liquid");
-    expect(found.add.ml / found.add.step.ml).toBeCloseTo(Math.round(found.add.ml / found.add.step.ml), 9);
-    expect(found.totalAfterG - found.totalBeforeG).toBeCloseTo(found.add.ml, 6);
-    expect(found.holdingFactor).toBeGreaterThan(1);
+    const liquid = only(found, "liquid");
+    expect(found.options[0]).toBe(liquid);
+    expect(liquid.ml.mid / liquid.step.ml).toBeCloseTo(Math.round(liquid.ml.mid / liquid.step.ml), 9);
+    expect(liquid.totalAfterG - found.totalBeforeG).toBeCloseTo(liquid.ml.mid, 6);
+    expect(found.holdingFactor.mid).toBeGreaterThan(1);
+    expect(liquid.strength).toBeLessThan(1);
   });
   test("runs wants powder in the blend's own proportions, more than a bit thin does", () => {
-    const [runs, thin] = [at("runs", expectedMl), at("bitThin", expectedMl)];
-    if (runs.add.kind !== "powder" || thin.add.kind !== "powder") throw new Error("expected powder");
-    expect(runs.add.totalG).toBeGreaterThan(thin.add.totalG);
+    const [runs, thin] = [only(at("runs", expectedMl), "powder"), only(at("bitThin", expectedMl), "powder")];
+    expect(runs.totalG).toBeGreaterThan(thin.totalG);
     const [amla, bhringraj] = answerTo(MASK).lines;
-    expect(runs.add.lines[0].massG / runs.add.lines[1].massG).toBeCloseTo(amla.massG.mid / bhringraj.massG.mid, 9);
-    expect(runs.add.lines.map((l) => l.line)).toEqual([0, 1]);
+    expect(runs.lines[0].massG / runs.lines[1].massG).toBeCloseTo(amla.massG.mid / bhringraj.massG.mid, 9);
+    expect(runs.lines.map((l) => l.line)).toEqual([0, 1]);
+  });
+  test("30 ml too much: powder brings it to the target, more than the head takes, or it goes on in a thinner coat", () => {
+    const found = fix({ by: "pour" }, { pouredMl: expectedMl + 30, minutesSoaked: 30 });
+    const [powder, thin] = [only(found, "powder"), only(found, "thinCoat")];
+    expect(powder.on).toMatchObject({ state: "paste", yieldPa: expect.closeTo(answerTo(MASK).targetYieldPa, 6) });
+    expect(powder.totalAfterG).toBeGreaterThan(found.totalBeforeG);
+    expect(thin.totalAfterG).toBeCloseTo(found.totalBeforeG, 9);
+    expect(thin.holdsMm).toBeLessThan(thin.needMm);
+  });
+  test("only what the shelf can give: the jar that runs out first limits all, in proportion, and is named", () => {
+    const free = only(at("runs", expectedMl), "powder");
+    const short = only(at("runs", expectedMl, 30, [free.lines[0].massG / 2, undefined]), "powder");
+    expect(short.lines[0].massG).toBeCloseTo(free.lines[0].massG / 2, 6);
+    expect(short.lines[1].massG / short.lines[0].massG).toBeCloseTo(free.lines[1].massG / free.lines[0].massG, 6);
+    expect(short.shortLine).toBe(0);
+    expect(free.shortLine).toBeUndefined();
+    expect(at("runs", expectedMl, 30, [0, 0]).options.map(({ kind }) => kind)).not.toContain("powder");
   });
   test("too thick before the first pour is no news: the figures stand and the first pour comes first", () => {
     const found = at("tooThick", 20);
-    expect(found.holdingFactor).toBe(1);
-    if (found.add.kind !== "liquid") throw new Error("expected liquid");
-    expect(Math.abs(found.add.ml - (expectedMl - 20))).toBeLessThanOrEqual(found.add.step.ml / 2 + 1e-9);
-    expect(found.add.atOnceMl).toBeLessThan(found.add.ml);
+    expect(found.holdingFactor.mid).toBe(1);
+    const liquid = only(found, "liquid");
+    expect(Math.abs(liquid.ml.mid - (expectedMl - 20))).toBeLessThanOrEqual(liquid.step.ml / 2 + 1e-9);
+    expect(liquid.atOnceMl).toBeLessThan(liquid.ml.mid);
   });
   test("a bit thin right after mixing may only want time: it thickens as it soaks", () => {
-    expect(at("bitThin", expectedMl, 0).add).toEqual({ kind: "wait", minutes: 30 });
+    expect(at("bitThin", expectedMl, 0).options[0]).toMatchObject({ kind: "wait", minutes: 30 });
+  });
+  test("a test says both ways, with its own band: what it reads is what the bowl is taken for", () => {
+    const now = { pouredMl: expectedMl, minutesSoaked: 30 };
+    const thick = fix({ by: "test", reading: { by: "ring", heightMm: 50, slumpMm: 12 } }, now);
+    expect(thick.readPa!.mid).toBeGreaterThan(100);
+    expect(thick.holdingFactor.low).toBeLessThan(thick.holdingFactor.mid);
+    const liquid = only(thick, "liquid");
+    expect(liquid.ml.low).toBeLessThan(liquid.ml.mid);
+    expect(liquid.ml.high).toBeGreaterThan(liquid.ml.mid);
+    const thin = fix({ by: "test", reading: { by: "plate", volumeMl: 15, acrossMm: 80, alongMm: 82 } }, now);
+    expect(thin.holdingFactor.mid).toBeLessThan(1);
+    expect(thin.options[0].kind).not.toBe("liquid");
+  });
+  test("the way on, done, is there: liquid or powder added brings the bowl to its target", () => {
+    fc.assert(fc.property(fc.constantFrom(...WORDS), fc.double({ min: 30, max: 300, noNaN: true }), (word, ml) => {
+      for (const option of at(word, ml).options) {
+        if (option.kind !== "powder" && option.kind !== "liquid") continue;
+        expect(option.on.state).toBe("paste");
+        const pa = option.on.state === "paste" ? option.on.yieldPa : NaN;
+        // Liquid goes in by whole steps, powder to the gram.
+        expect(Math.abs(Math.log(pa / answerTo(MASK).targetYieldPa))).toBeLessThan(option.kind === "powder" ? 1e-6 : 0.9);
+      }
+    }), { numRuns: 60 });
   });
   test("nonsense is refused at its field", () => {
-    expect(correctPaste(MASK, "runs", -5)).toMatchObject({ ok: false, problems: [{ field: "pouredMl", code: "tooSmall" }] });
+    expect(correctPaste(MASK, { by: "word", word: "runs" }, { pouredMl: -5 })).toMatchObject({ ok: false, problems: [{ field: "pouredMl", code: "tooSmall" }] });
+    expect(correctPaste(MASK, { by: "word", word: "what" as "runs" }, { pouredMl: 5 })).toMatchObject({ ok: false, problems: [{ field: "word", code: "unknownChoice" }] });
+    expect(correctPaste(MASK, { by: "test", reading: { by: "ring", heightMm: 50, slumpMm: 60 } }, { pouredMl: 100 })).toMatchObject({ ok: false, problems: [{ field: "slumpMm", code: "slumpTallerThanRing" }] });
+  });
+});
+
+describe("any amount from the others", () => {
+  const water = (amountMl?: number, more: Partial<PasteQuestion["liquid"]> = {}): PasteQuestion["liquid"] => ({ materialId: "water", tempC: 40, ...(amountMl === undefined ? {} : { amountMl }), ...more });
+  const pa = (question: PasteQuestion) => { const { on } = answerTo(question); return on.mid.state === "dry" ? undefined : on.mid.yieldPa; };
+
+  test("powder for the cup of tea that is left: the parts follow the liquid, and the target is met", () => {
+    fc.assert(fc.property(fc.double({ min: 40, max: 900, noNaN: true }), (ml) => {
+      const question: PasteQuestion = { ...MASK, sizing: "forLiquid", liquid: water(ml) };
+      const answer = answerTo(question);
+      if (answer.liquid.state === "unreachable") { expect(answer.liquid.why).toBe("stillThicker"); return; }
+      expect(answer.solvedFor).toBe("parts");
+      expect(pa(question)! / answer.targetYieldPa).toBeCloseTo(1, 6);
+      expect(answer.lines[0].massG.high).toBeGreaterThan(answer.lines[0].massG.low);
+    }));
+  });
+  test("one line from the others: put back as it came out, it gives the target", () => {
+    const question: PasteQuestion = { ...MASK, sizing: "asGiven", liquid: water(150), lines: [line("amla", 2), { ...line("bhringraj", 1), role: "solved" }, line("yoghurt", 20, "g", "fixed")] };
+    const answer = answerTo(question);
+    expect(answer.solvedFor).toBe(1);
+    expect(pa(question)! / answer.targetYieldPa).toBeCloseTo(1, 6);
+    const grams = answer.lines[1].massG.mid;
+    const back: PasteQuestion = { ...question, lines: question.lines.map((one, i) => (i === 1 ? { ...one, role: "fixed", amount: grams, unit: "g" } : one)) };
+    expect(pa(back)! / answer.targetYieldPa).toBeCloseTo(1, 6);
+    expect(answer.lines[1].massG.low).toBeLessThan(grams);
+  });
+  test("with the head as well: the line and the scale together make total and target", () => {
+    const question: PasteQuestion = { ...MASK, sizing: "likely", liquid: water(150), lines: [line("amla", 2), { ...line("yoghurt", 20, "g"), role: "solved" }] };
+    const answer = answerTo(question);
+    if (answer.liquid.state === "unreachable") throw new Error(answer.liquid.why);
+    expect(answer.totalG.mid / answer.head.pasteG.mid).toBeCloseTo(1, 6);
+    expect(pa(question)! / answer.targetYieldPa).toBeCloseTo(1, 6);
+  });
+  test("no answer is said, with what stands in the way", () => {
+    const thin = answerTo({ ...MASK, sizing: "asGiven", liquid: water(600), lines: [line("amla", 2), { ...line("honey", 1), role: "solved" }] });
+    expect(thin.liquid).toMatchObject({ state: "unreachable", why: "stillThinner" });
+    const thick = answerTo({ ...MASK, sizing: "asGiven", liquid: water(5), lines: [line("amla", 4), { ...line("henna", 1), role: "solved" }] });
+    expect(thick.liquid).toMatchObject({ state: "unreachable", why: "stillThicker", line: 0 });
+  });
+  test("what cannot be asked is refused at its field", () => {
+    const codes = (question: PasteQuestion) => { const found = computePaste(question); return found.ok ? [] : found.problems.map(({ field, code }) => `${field} ${code}`); };
+    expect(codes({ ...MASK, sizing: "forLiquid" })).toContain("liquid.amountMl pinTheLiquid");
+    expect(codes({ ...MASK, lines: [line("amla", 1), { ...line("henna", 1), role: "solved" }] })).toContain("liquid.amountMl pinTheLiquid");
+    expect(codes({ ...MASK, liquid: water(100), lines: [line("amla", 1), { ...line("henna", 1), role: "solved" }, { ...line("amla", 1), role: "solved" }] })).toContain("lines.2.role solvedTwice");
+    expect(codes({ ...MASK, liquid: water(undefined, { with: { materialId: "water", share: 0.5 } }) })).toContain("liquid.with.materialId sameLiquidTwice");
+    expect(codes({ ...MASK, liquid: water(undefined, { with: { materialId: "amla", share: 0.5 } }) })).toContain("liquid.with.materialId notALiquid");
+    expect(codes({ ...MASK, lines: [line("yoghurt", 100, "g", "fixed")] })).toContain("lines noPowder");
+    expect(codes({ ...MASK, lines: Array.from({ length: 60 }, () => line("amla", 1)) })).toContain("lines tooMany");
+    expect(codes({ ...MASK, choices: { washOut: "never" as "once" } })).toContain("choices.washOut unknownChoice");
+  });
+  test("two liquids in a set ratio are as one: their mean, whatever the ratio, and none of the second is the first", () => {
+    const ml = (question: PasteQuestion) => { const { liquid } = answerTo(question); return liquid.state === "solved" ? liquid.ml.mid : NaN; };
+    fc.assert(fc.property(fc.double({ min: 0.02, max: 0.98, noNaN: true }), (share) => {
+      const question: PasteQuestion = { ...MASK, sizing: "asGiven", liquid: water(undefined, { with: { materialId: "milk", share } }) };
+      const found = ml(question);
+      expect(pa({ ...question, liquid: { ...question.liquid, amountMl: found } })! / answerTo(question).targetYieldPa).toBeCloseTo(1, 6);
+      const [alone, milk] = [ml({ ...question, liquid: water() }), ml({ ...question, liquid: { materialId: "milk", tempC: 40 } })];
+      expect(found).toBeGreaterThanOrEqual(Math.min(alone, milk) - 1e-6);
+      expect(found).toBeLessThanOrEqual(Math.max(alone, milk) + 1e-6);
+    }), { numRuns: 40 });
+  });
+  test("an hour later it is thicker still, or the same; mixed it is thinner", () => {
+    fc.assert(fc.property(anyQuestion, (question) => {
+      const found = computePaste(question);
+      if (!found.ok) return;
+      const { mixed, on, later } = found.value;
+      const stiffness = ({ mid }: typeof on) => (mid.state === "dry" ? Infinity : mid.yieldPa);
+      expect(stiffness(on)).toBeGreaterThanOrEqual(stiffness(mixed) - 1e-6);
+      expect(stiffness(later!)).toBeGreaterThanOrEqual(stiffness(on) - 1e-6);
+    }), { numRuns: 100 });
+  });
+  test("the largest batch: on the jar that runs out first, shared by lines on one jar", () => {
+    const answer = answerTo({ ...MASK, sizing: "asGiven" });
+    const [amla, bhringraj] = answer.lines.map(({ massG }) => massG.mid);
+    const asked = { ...MASK, sizing: "asGiven" as const };
+    expect(largestBatch(asked, [amla * 3, bhringraj * 2])).toMatchObject({ ok: true, value: { scale: expect.closeTo(2, 9), line: 1 } });
+    expect(largestBatch(asked, [undefined, undefined])).toEqual({ ok: true, value: undefined });
+    expect(largestBatch(asked, [0, bhringraj])).toMatchObject({ ok: true, value: { scale: 0, line: 0 } });
+    const shared = largestBatch(asked, [100, 100], ["a", "a"]);
+    expect(shared.ok && shared.value!.scale).toBeCloseTo(100 / (amla + bhringraj), 9);
+  });
+  test("the pour plan goes by equal steps, then by teaspoons, and does not pass its stop", () => {
+    fc.assert(fc.property(fc.double({ min: 10, max: 800, noNaN: true }), fc.double({ min: 1, max: 200, noNaN: true }), (low, width) => {
+      const plan = pourPlan({ low, mid: low + width, high: low + 2.2 * width }, "metric");
+      expect(plan.teaspoonsFromMl!).toBeCloseTo(plan.firstPourMl + plan.times! * plan.step.ml, 9);
+      expect(plan.teaspoonsFromMl!).toBeLessThanOrEqual(plan.expectedStopMl + 1e-9);
+      if (plan.times! > 0) expect(plan.expectedStopMl - plan.teaspoonsFromMl!).toBeGreaterThanOrEqual(plan.step.ml - 1e-6);
+    }));
   });
 });
 

@@ -12,6 +12,9 @@ export interface PourPlan {
   /** Safe for 19 bowls in 20. */
   readonly firstPourMl: number;
   readonly step: KitchenStep;
+  /** How many of these steps, before going on by teaspoons. Plans of older models have neither. */
+  readonly times?: number;
+  readonly teaspoonsFromMl?: number;
   readonly expectedStopMl: number;
   readonly mostMl: number;
 }
@@ -26,11 +29,14 @@ export function kitchenStep(spanMl: number, spoons: Spoons): KitchenStep {
   return steps.find((step) => step.ml <= spanMl / 5) ?? steps[steps.length - 1];
 }
 
-/** First pour, then equal steps to the expected stop, never past the most. ml. */
+/** First pour, then equal steps, teaspoons for the last of the way to the expected stop, never past the most. ml. */
 export function pourPlan(liquidMl: Band, spoons: Spoons): PourPlan {
   const firstPourMl = Math.max(0, liquidMl.low);
+  const way = liquidMl.mid - firstPourMl;
+  const step = kitchenStep(way, spoons);
+  const times = Math.max(0, Math.floor(way / step.ml + 1e-9) - 1);
   return {
-    firstPourMl, step: kitchenStep(liquidMl.mid - firstPourMl, spoons),
+    firstPourMl, step, times, teaspoonsFromMl: firstPourMl + times * step.ml,
     expectedStopMl: liquidMl.mid, mostMl: liquidMl.high,
   };
 }

@@ -1,7 +1,7 @@
 import { coverage, type Coverage } from "../head";
 import type { Material } from "../material";
 import { restPlan, soakedShare, type RestPlan } from "../rest";
-import { mixModel, type MixModel } from "./bands";
+import { mixModel, type MixModel, type Soaked } from "./bands";
 import type { PasteQuestion } from "./blend";
 import { mix, type Mix } from "./mix";
 import { TARGET_PA } from "./target";
@@ -13,17 +13,21 @@ export interface Settled {
   readonly targetYieldPa: number;
   readonly rest: RestPlan;
   readonly mixed: Mix;
-  /** True where the liquid is solved for; false where it was given or nothing gets there. */
+  /** True where something is solved for the target; false where all is given or nothing gets there. */
   readonly solving: boolean;
   readonly model: MixModel;
-  /** Share of its holding that each line has when it goes on. */
-  readonly onShares: readonly number[];
+  /** Share of its holding that each line has, at three moments. */
+  readonly soaked: Soaked;
 }
+
+/** A bowl is looked at once more this long after it went on. */
+export const LATER_MIN = 60;
 
 /** Settles head, rest and mix. The question must have passed `checkQuestion`. */
 export function settle(question: PasteQuestion): Settled {
   const need = coverage(question.head, question.purpose, question.roots);
-  const wantedG = question.sizing === "asGiven" ? undefined : question.sizing === "generous" ? need.pasteG.high : need.pasteG.mid;
+  const byHead = question.sizing !== "asGiven" && question.sizing !== "forLiquid" && question.lines.some(({ role }) => role === "part");
+  const wantedG = !byHead ? undefined : question.sizing === "generous" ? need.pasteG.high : need.pasteG.mid;
   const targetYieldPa = "yieldPa" in question.target ? question.target.yieldPa : TARGET_PA[question.target.word];
   const phi = phiOf(targetYieldPa);
   const tempC = question.kitchenTempC;
@@ -35,8 +39,9 @@ export function settle(question: PasteQuestion): Settled {
   const soakedOn = (material: Material) => soakedShare(material, rest.restMin, tempC);
   const mixed = mix(question, phi, wantedG, soakedOn);
 
-  const onShares = mixed.lines.map(({ material }) => soakedOn(material));
-  const solving = question.liquid.amountMl === undefined && !mixed.obstruction;
-  const model = mixModel(mixed, solving ? targetYieldPa : undefined, onShares, mixed.lines.map(({ material }) => soakedShare(material, 0, tempC)));
-  return { need, targetYieldPa, rest, mixed, solving, model, onShares };
+  const after = (minutes: number) => mixed.lines.map(({ material }) => soakedShare(material, minutes, tempC));
+  const soaked: Soaked = { on: after(rest.restMin), mixed: after(0), later: after(rest.restMin + LATER_MIN) };
+  const solving = mixed.free !== undefined && !mixed.obstruction;
+  const model = mixModel(mixed, solving ? targetYieldPa : undefined, soaked, question.learnt);
+  return { need, targetYieldPa, rest, mixed, solving, model, soaked };
 }

@@ -20,3 +20,12 @@ export function solveAmountG(others: readonly Thing[], solved: Thing, phi: numbe
   const massG = -there / pull;
   return Number.isFinite(massG) && massG >= 0 ? massG : undefined;
 }
+
+/**
+ * How far to scale some things so that they and the rest stand at the wanted share: −Σ_rest c m / Σ_scaled c m.
+ * Undefined where no scale above zero does.
+ */
+export function solveScale(scaled: readonly Thing[], rest: readonly Thing[], phi: number): number | undefined {
+  const scale = -pullG(rest, phi) / pullG(scaled, phi);
+  return Number.isFinite(scale) && scale > 0 ? scale : undefined;
+}

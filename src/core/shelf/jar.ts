@@ -1,5 +1,6 @@
 import { checkNumber } from "../checkNumber";
 import type { Figure } from "../figure";
+import { knownOf, NOTHING_LEARNT, type Known, type Learnt } from "../learn";
 import { HEAPS, type Material } from "../material";
 import { spoonMl, type Spoons } from "../measure";
 import type { Problem } from "../problem";
@@ -35,6 +36,7 @@ export interface Jar {
   readonly weighings: readonly Weighing[];
 }
 
+const Z95 = 1.6448536269514722;
 /** A level spoon is struck off by eye. Estimate. */
 const STRIKE = 0.04;
 const SCALE_G = 1;
@@ -61,10 +63,19 @@ export function jarDensity(weighings: readonly Weighing[], spoons: Spoons): Figu
   return { value, low: value * (1 - half), high: value * (1 + half), source: { kind: "measured", name: `a level spoon, ${times}` } };
 }
 
-/** A material as this jar has it: the tables' figures, with its own density where a spoon of it was weighed. */
-export function jarMaterial(jar: Jar, material: Material, spoons: Spoons): Material {
+/** ml per gram that this jar's powder holds, by its tests; undefined where none taught anything. */
+export function jarHolding({ holding }: Material, known: (Known & { readonly readings: number }) | undefined): Figure | undefined {
+  if (!known || holding.kind !== "perGram") return undefined;
+  const value = holding.mlPerG.value * known.factor;
+  const times = known.readings === 1 ? "one test" : `${known.readings} tests`;
+  return { value, low: value * Math.exp(-Z95 * known.sd), high: value * Math.exp(Z95 * known.sd), source: { kind: "measured", name: `this jar, ${times} on a plate or with a ring` } };
+}
+
+/** A material as this jar has it: the tables' figures, with its own density where a spoon of it was weighed and its own holding where it was tested. */
+export function jarMaterial(jar: Jar, material: Material, spoons: Spoons, learnt: Learnt = NOTHING_LEARNT): Material {
   const density = jarDensity(jar.weighings, spoons);
-  return { ...material, jarId: jar.id, ...(density ? { bulkDensityGPerMl: density } : {}) };
+  const holding = jarHolding(material, knownOf(learnt, jar.id));
+  return { ...material, jarId: jar.id, ...(density ? { bulkDensityGPerMl: density } : {}), ...(holding ? { holding: { kind: "perGram", mlPerG: holding } } : {}) };
 }
 
 /** Jars of a material in the order one uses them up: with something in them, opened before closed, soonest best-before first. */

@@ -1,5 +1,7 @@
+import { togetherOf, type Learnt } from "../learn";
 import { CATALOGUE, findMaterial, type Lookup, type Material } from "../material";
 import type { Spoons } from "../measure";
+import type { Vessels } from "../order";
 import type { Blend, PasteQuestion } from "../paste";
 import type { Head } from "../head";
 import { jarInUse, jarMaterial, type Jar } from "./jar";
@@ -8,6 +10,8 @@ import { jarInUse, jarMaterial, type Jar } from "./jar";
 export interface Shelf {
   readonly own: readonly Material[];
   readonly jars: readonly Jar[];
+  /** What tests taught of the jars. */
+  readonly learnt?: Learnt;
 }
 export const EMPTY_SHELF: Shelf = { own: [], jars: [] };
 
@@ -36,18 +40,25 @@ export function questionOn(blend: Blend, head: Head, spoons: Spoons, shelf: Shel
     if (material.family === "mixture" || !findMaterial(material.id)) own.set(material.id, material);
     const jar = jarFor(shelf, line);
     if (!jar) return bare as T;
-    if (jar.weighings.length > 0) own.set(`${material.id} ${jar.id}`, jarMaterial(jar, material, spoons));
+    const made = jarMaterial(jar, material, spoons, shelf.learnt);
+    if (jar.weighings.length > 0 || made.holding !== material.holding) own.set(`${material.id} ${jar.id}`, made);
     return { ...line, jarId: jar.id };
   };
   const lines = blend.lines.map(settle);
-  const liquid = settle(blend.liquid);
-  return { ...blend, lines, liquid, head, spoons, ...(own.size > 0 ? { own: [...own.values()] } : {}) };
+  const { with: second, ...first } = blend.liquid;
+  const liquid = { ...settle(first), ...(second ? { with: settle(second) } : {}) };
+  const learnt = shelf.learnt && togetherOf(shelf.learnt, lines.flatMap(({ jarId }) => jarId ?? []));
+  return { ...blend, lines, liquid, head, spoons, ...(own.size > 0 ? { own: [...own.values()] } : {}), ...(learnt ? { learnt } : {}) };
 }
+
+/** Grams left for each line, by the jar it draws on; undefined where it stands on no shelf. */
+export const haveOf = (shelf: Shelf, lines: readonly { readonly materialId: string; readonly jarId?: string }[]): (number | undefined)[] => lines.map((line) => jarFor(shelf, line)?.leftG);
 
 /** A shelf and how its house measures and counts: what every page knows. */
 export interface HouseShelf {
   readonly shelf: Shelf;
   readonly spoons: Spoons;
+  readonly vessels: Vessels;
   /** ISO 4217. */
   readonly currency: string;
   /** ISO day in the household's zone. */

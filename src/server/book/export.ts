@@ -5,6 +5,7 @@ import { headsForExport } from "@/store/heads";
 import type { Household, Settings } from "@/store/household";
 import { personsForExport } from "@/store/persons";
 import { listJars } from "@/store/jars";
+import { listReadings } from "@/store/readings";
 import { listOwnThings } from "@/store/ownThings";
 import { notFound } from "../refusal";
 import type { Book, BookBatch, BookBlend } from "./format";
@@ -54,8 +55,9 @@ export async function batchBook(householdId: string, id: string): Promise<Book> 
 
 /** The shelf as a book file keeps it: what things of the house's own are, and every jar as it stands. */
 async function shelfBook(householdId: string): Promise<Pick<Book, "things" | "jars">> {
-  const [things, jars] = await Promise.all([listOwnThings(householdId), listJars(householdId)]);
-  return { things: things.map(({ rowId: _, removed: __, ...thing }) => thing), jars: jars.map(({ rev: _, editedRev: __, ...jar }) => jar) };
+  const [things, jars, readings] = await Promise.all([listOwnThings(householdId), listJars(householdId), listReadings(householdId)]);
+  const testsOf = (jarId: string) => readings.flatMap(({ id, takenMs, withdrawn, powder }) => (powder?.jarId === jarId && !withdrawn ? [{ id, takenAt: new Date(takenMs).toISOString(), test: powder.test }] : []));
+  return { things: things.map(({ rowId: _, removed: __, ...thing }) => thing), jars: jars.map(({ rev: _, editedRev: __, ...jar }) => { const tests = testsOf(jar.id); return { ...jar, ...(tests.length > 0 ? { tests } : {}) }; }) };
 }
 
 /** Everything, written out page by page as it is read, so that a long book needs no more room than a short one. */

@@ -1,4 +1,5 @@
 import type { BatchPayload } from "@/core/batch";
+import type { JarTest } from "@/core/learn";
 import type { Jar, OwnThing, Weighing } from "@/core/shelf";
 import type { Head } from "@/core/head";
 import type { Blend, PasteAnswer, PasteQuestion } from "@/core/paste";
@@ -20,7 +21,11 @@ export interface Book {
   readonly jars?: readonly BookJar[];
 }
 
-export interface BookJar extends Omit<Jar, "weighings"> { readonly weighings: readonly Weighing[] }
+export interface BookJar extends Omit<Jar, "weighings"> {
+  readonly weighings: readonly Weighing[];
+  /** Tests of its powder by itself; what bowls taught of it is in their events. */
+  readonly tests?: readonly { readonly id: string; readonly takenAt: string; readonly test: JarTest }[];
+}
 
 /** A material as it was when a bowl was made of it; kept as it came, since what is known of materials grows. */
 export type BookFigures = Readonly<Record<string, unknown>>;

@@ -8,7 +8,11 @@ import { noteDevice } from "@/store/devices";
 import { insertHead } from "@/store/heads";
 import * as store from "@/store/imports";
 import { v7 as uuid } from "uuid";
-import { insertJar, insertWeighing, jarOwner } from "@/store/jars";
+import { jarReading } from "@/core/learn";
+import { jarMaterial } from "@/core/shelf";
+import { readSettings } from "@/store/household";
+import { insertJar, insertWeighing, jarOwner, lookupOf } from "@/store/jars";
+import { insertJarReading, settleReadings } from "@/store/readings";
 import { insertOwnThing, listOwnThings } from "@/store/ownThings";
 import { insertMoves } from "@/store/stock";
 import { insertPerson } from "@/store/persons";
@@ -122,6 +126,7 @@ export async function importBook({ input, household }: Asked<ImportInput>, write
     for (const deviceId of devicesOf([batch])) {
       if (!(await insertEvents(write, batch.id, { deviceId }, events.filter((event) => event.deviceId === deviceId)))) throw new Refusal(409, "An event in the file belongs to another bowl here.");
     }
+    await settleReadings(write, batch.id, events.map((event) => ({ ...event, atMs: event.at.getTime() })));
     latestSeen = events.reduce((most, event) => Math.max(most, event.revSeen), latestSeen);
   }
   await store.raiseRev(write, latestSeen + 1);
@@ -132,11 +137,18 @@ export async function importBook({ input, household }: Asked<ImportInput>, write
 async function importShelf(book: Book, write: Write, importId: string): Promise<void> {
   const here = new Set((await listOwnThings(write.householdId, write.trx)).map(({ id }) => id));
   for (const thing of book.things ?? []) if (!here.has(thing.id)) await insertOwnThing(write, uuid(), thing);
-  for (const { weighings, leftG, ...jar } of book.jars ?? []) {
+  const find = await lookupOf(write.householdId, write.trx);
+  const { spoons } = await readSettings(write.householdId);
+  for (const { weighings, tests = [], leftG, ...jar } of book.jars ?? []) {
     if ((await jarOwner(write, jar.id)) !== undefined) continue;
     await insertJar(write, jar, new Date(), importId);
     await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG }, { jarId: jar.id, kind: "weighed", massG: leftG - jar.fullG }]);
     for (const weighing of weighings) if (!(await insertWeighing(write, jar.id, weighing))) throw taken();
+    const base = find(jar.materialId);
+    for (const { id, takenAt, test } of base ? tests : []) {
+      const judged = jarReading(test, jar.id, jarMaterial({ ...jar, leftG, weighings }, base!, spoons), base!, spoons);
+      if (!(await insertJarReading(write, { id, jarId: jar.id, test, judged, takenAt: new Date(takenAt) }))) throw taken();
+    }
   }
 }
 

@@ -3,7 +3,8 @@ import addFormats from "ajv-formats";
 import { checkPayload } from "@/core/batch";
 import { checkHead } from "@/core/head";
 import { LIMITS } from "@/core/limits";
-import { checkBlend, checkQuestion } from "@/core/paste";
+import { checkAmount, checkBlend, checkQuestion } from "@/core/paste";
+import { checkReading, OUT_OF_REACH } from "@/core/reading";
 import { checkJar, checkOwnThing, lookupOn, ownMaterials } from "@/core/shelf";
 import { isUuid } from "@/core/text";
 import type { Problem, ProblemCode } from "@/core/problem";
@@ -73,6 +74,12 @@ function senseOf(book: Book): Problem[] {
     if (!Number.isFinite(jar.leftG)) problems.push({ field: `${at}.leftG`, code: "notANumber" });
     problems.push(...checkJar(jar, "9999-12-31").map((problem) => ({ ...problem, field: `${at}.${problem.field}` })));
     jar.weighings.forEach((weighing, n) => { id(`${at}.weighings.${n}.id`, weighing.id); if (!(weighing.count > 0 && weighing.massG > 0)) problems.push({ field: `${at}.weighings.${n}`, code: "notANumber" }); });
+    jar.tests?.forEach(({ id: testId, takenAt, test }, n) => {
+      const on = `${at}.tests.${n}`;
+      id(`${on}.id`, testId); moment(`${on}.takenAt`, takenAt);
+      problems.push(...[...checkAmount(test, "test", jar.materialId, find), ...checkReading(test.reading).filter(({ code }) => !OUT_OF_REACH.includes(code))].map((problem) => ({ ...problem, field: `${on}.${problem.field}` })));
+      if (!(test.waterMl >= 0 && test.minutes >= 0)) problems.push({ field: on, code: "notANumber" });
+    });
   });
   book.heads.forEach((head, i) => {
     const at = `book.heads.${i}`;

@@ -2,8 +2,9 @@ import type { Knex } from "knex";
 import * as m001 from "./001_household";
 import * as m002 from "./002_record";
 import * as m003 from "./003_shelf";
+import * as m004 from "./004_mixing";
 
-const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001, "002_record": m002, "003_shelf": m003 };
+const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001, "002_record": m002, "003_shelf": m003, "004_mixing": m004 };
 
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(MIGRATIONS),

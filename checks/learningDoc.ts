@@ -1,0 +1,4 @@
+import { writeFileSync } from "node:fs";
+import { learningDocument } from "./makers";
+
+writeFileSync("docs/learning.md", learningDocument());

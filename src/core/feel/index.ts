@@ -1,0 +1,3 @@
+export * from "./advice";
+export * from "./feel";
+export * from "./table";

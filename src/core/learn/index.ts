@@ -1,0 +1,3 @@
+export * from "./evidence";
+export * from "./learn";
+export * from "./samples";

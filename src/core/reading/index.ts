@@ -1,0 +1,4 @@
+export * from "./gravity";
+export * from "./plate";
+export * from "./reading";
+export * from "./ring";
