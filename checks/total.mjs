@@ -10,7 +10,7 @@ const read = (name) => {
   }
 };
 const suites = [
-  ["lint", read("lint.json")], ["types", read("types.json")], ["openapi", read("openapi.json")],
+  ["lint", read("lint.json")], ["types", read("types.json")], ["openapi", read("openapi.json")], ["learning", read("learning.json")],
   ["unit, checks and database", read("jest.json"), (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites })],
   ["interface", read("playwright.json"), (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky + r.errors.length })],
 ].map(([name, result, count = (r) => r]) => [name, result ? { passed: 0, failed: 0, ...count(result) } : { passed: 0, failed: 1 }]);

@@ -1,6 +1,8 @@
 import type { StepId } from "@/core/batch";
+import { chosen, feelAdvice } from "@/core/feel";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { bandWords, countWords, grainOf, gramWords, hourBandWords, minuteWords, roundTo, spoonWords } from "./amounts";
+import { WASH_NAME } from "./feel";
 import { CONSISTENCY_NAME, liquidName, materialName } from "./names";
 import { consistencyWords } from "./verdict";
 
@@ -25,7 +27,7 @@ export function stepWords(step: StepId, answer: PasteAnswer, question: PasteQues
   const { liquid, rest, sections } = answer;
   switch (step) {
     case "gather": return "A bowl and spoon, the scale or your spoons, gloves, a cap, old towels, and everything below.";
-    case "dry": return `${list}. Stir them together dry, slowly, with little dust.`;
+    case "dry": return `${list}. ${question.choices?.oil === "first" ? "Rub the oil into them, as you chose. " : ""}Stir them together dry, slowly, with little dust.`;
     case "wet": return `${list}. Whisk smooth before the powder meets them.`;
     case "firstPour": {
       if (liquid.state === "unreachable") return "No liquid goes in: the wet things are enough.";
@@ -39,7 +41,10 @@ export function stepWords(step: StepId, answer: PasteAnswer, question: PasteQues
       const teaspoons = spoon.unit === "tbsp" && liquid.plan.times !== undefined ? `, ${liquid.plan.times > 0 ? `${liquid.plan.times} times, then` : "or"} by teaspoons,` : "";
       return `Then ${spoon.count} ${spoon.unit} at a time${teaspoons} until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${roundTo(expectedStopMl, grain)} ml in all, never more than ${roundTo(mostMl, grain)}. It thickens as it stands.`;
     }
-    case "oil": return `${list}. Fold in last, once the powder is wet.`;
+    case "oil": {
+      const sieve = chosen("strain", feelAdvice(question, answer), question.choices) ? "Press the paste through a sieve first. " : "";
+      return question.choices?.oil === "first" ? `${list}. Already rubbed into the powders, as you chose; nothing to do here.` : `${sieve}${list}. Fold in last, once the powder is wet.`;
+    }
     case "rest": {
       if (!rest.dye) return `Cover it and let it stand ${minuteWords(rest.restMin)}.`;
       const hours = rest.dye[rest.dye.school];
@@ -49,7 +54,12 @@ export function stepWords(step: StepId, answer: PasteAnswer, question: PasteQues
     case "hair": return `Old clothes, gloves. Detangle, damp the hair, part it into ${sections.count}.`;
     case "apply": return `${bandWords(sections.eachG).mid} g to each of ${sections.count} sections, roots to ends.`;
     case "leaveOn": return `Under a cap, ${bandWords(answer.leaveOnMin).range} min, counted from the last section.`;
-    case "rinse": return "Lukewarm water until it runs clear, fingers first, then a wide comb.";
+    case "rinse": {
+      const feel = feelAdvice(question, answer);
+      const wash = chosen("washOut", feel, question.choices);
+      const after = chosen("conditionAfter", feel, question.choices);
+      return `Lukewarm water until it runs clear, fingers first, then a wide comb. ${wash === "water" ? "Water alone; no shampoo for a day." : wash ? `Then ${WASH_NAME[wash]}.` : ""}${after ? " Conditioner afterwards." : ""}`;
+    }
     case "clear": return "Rinse the floor and the basin. Label what is left with today’s date, or throw it away.";
   }
 }

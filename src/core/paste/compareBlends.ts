@@ -10,6 +10,7 @@ export type BlendChange =
   | { readonly kind: "liquid"; readonly from: Blend["liquid"]; readonly to: Blend["liquid"] }
   | { readonly kind: "kitchen"; readonly fromC: number; readonly toC: number }
   | { readonly kind: "rest"; readonly fromMin: number | undefined; readonly toMin: number | undefined }
+  | { readonly kind: "choices"; readonly from: Blend["choices"]; readonly to: Blend["choices"] }
   | { readonly kind: "roots"; readonly from: Blend["roots"]; readonly to: Blend["roots"] };
 
 /** The same thing in the same order of its occurrences, so that two spoons of one herb are told apart. */
@@ -24,7 +25,7 @@ function keyed(lines: readonly BlendLine[]): Map<string, BlendLine> {
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 const sameLine = (a: BlendLine, b: BlendLine): boolean => a.role === b.role && a.amount === b.amount && a.unit === b.unit && a.fill === b.fill && a.jarId === b.jarId;
-const sameLiquid = (a: Blend["liquid"], b: Blend["liquid"]): boolean => a.materialId === b.materialId && a.tempC === b.tempC && a.amountMl === b.amountMl && a.jarId === b.jarId;
+const sameLiquid = (a: Blend["liquid"], b: Blend["liquid"]): boolean => a.materialId === b.materialId && a.tempC === b.tempC && a.amountMl === b.amountMl && a.jarId === b.jarId && same(a.with, b.with);
 
 /** Everything that differs between two versions; nothing where they make the same bowl. The order of lines does not count. */
 export function compareBlends(from: Blend, to: Blend): BlendChange[] {
@@ -42,6 +43,7 @@ export function compareBlends(from: Blend, to: Blend): BlendChange[] {
   if (from.kitchenTempC !== to.kitchenTempC) changes.push({ kind: "kitchen", fromC: from.kitchenTempC, toC: to.kitchenTempC });
   if (from.restMin !== to.restMin) changes.push({ kind: "rest", fromMin: from.restMin, toMin: to.restMin });
   if (from.sizing !== to.sizing) changes.push({ kind: "sizing", from: from.sizing, to: to.sizing });
+  if (!same(from.choices ?? {}, to.choices ?? {})) changes.push({ kind: "choices", from: from.choices, to: to.choices });
   if (!same(from.roots, to.roots)) changes.push({ kind: "roots", from: from.roots, to: to.roots });
   return changes;
 }

@@ -84,8 +84,8 @@ export const pasteDensity = (value: number): Uncertain => ({ value, low: value *
 
 /**
  * What to do after a word, a test, or a pour that went wrong. What was seen places the bowl on the scale of yield
- * stress; the one factor on all holdings that explains it is found by bisection (a stiffer bowl holds more); then the
- * balance is solved anew. A word is a bound: it moves the bowl only its own way. A test moves it either way.
+ * stress; the one factor on all holdings that explains it follows from the balance (a stiffer bowl holds more); then the balance
+ * is solved anew. A word is a bound: it moves the bowl only its own way. A test moves it either way.
  *
  * @param question the bowl as planned
  * @returns the ways on, best first, in kitchen steps and grams, or the problems of the question or the reading
@@ -191,17 +191,11 @@ function laterMin(holds: (minutes: number) => boolean, from: number, to: number)
   return to;
 }
 
-/** The factor on all holdings at which the bowl has the share that was seen; φ rises with it. */
+/** The factor on the holdings at which the bowl has the share that was seen; φ is a straight line in it. */
 export function holdingFactor(phiAt: (factor: number) => number, seenPhi: number): number {
-  let [low, high] = [LEAST_FACTOR, MOST_FACTOR];
-  if (phiAt(low) >= seenPhi) return low;
-  if (phiAt(high) <= seenPhi) return high;
-  for (let i = 0; i < 50; i++) {
-    const middle = (low + high) / 2;
-    if (phiAt(middle) < seenPhi) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const none = phiAt(0);
+  const factor = (seenPhi - none) / (phiAt(1) - none);
+  return Number.isNaN(factor) ? 1 : Math.min(MOST_FACTOR, Math.max(LEAST_FACTOR, factor));
 }
 
 /** True where a factor is at the end of what powders do: whatever was seen, it was not the powder alone. */

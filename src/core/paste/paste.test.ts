@@ -114,6 +114,10 @@ describe("the whole answer", () => {
       const { value, low, high } = model.inputs[i];
       const wider = { ...model, inputs: model.inputs.map((input, j) => (j === i ? { value, low: Math.max(value * 0.05, value - (value - low) * by), high: value + (high - value) * by } : input)) };
       if (wider.inputs[i].low > low) return;
+      // An end without an answer (a liquid that thickens) is left out of a band, and widening may walk into one.
+      const values = Float64Array.from(model.inputs, (input) => input.value);
+      const answers = (at: number) => { const out = new Float64Array(model.outputs); values[i] = at; model.run(values, out); return out.every(Number.isFinite); };
+      if (![wider.inputs[i].low, wider.inputs[i].high].every(answers)) return;
       const [narrow, wide] = [mixBands(model), mixBands(wider)];
       for (const key of ["totalG", "closenessOn", "closenessMixed"] as const) {
         expect(wide[key].low).toBeLessThanOrEqual(narrow[key].low + 1e-9);

@@ -4,7 +4,8 @@ import type { Blend } from "./blend";
 
 /**
  * The same recipe for another amount of paste: fixed things go along in proportion (pieces to the half, the rest to
- * three digits), parts need no change since they are scaled anyway. A fixed amount of liquid is solved anew.
+ * three digits), parts need no change since they are scaled anyway. A fixed amount of liquid is solved anew, unless
+ * something else is solved from it.
  * @param factor wanted paste over the paste it was written for, > 0
  */
 export function scaleBlend(blend: Blend, factor: number): Blend {
@@ -12,10 +13,12 @@ export function scaleBlend(blend: Blend, factor: number): Blend {
     if (unit === "piece") return Math.max(0.5, Math.round(amount * 2) / 2);
     return unit === "drop" ? Math.max(LIMITS.dropCount.min, Math.round(amount)) : Number(amount.toPrecision(3));
   };
-  const { amountMl: _, ...liquid } = blend.liquid;
+  const { amountMl, ...bare } = blend.liquid;
+  // Where something else is solved for, the liquid is what it is solved from.
+  const pinned = amountMl !== undefined && (blend.sizing === "forLiquid" || blend.lines.some(({ role }) => role === "solved"));
   return {
     ...blend,
-    liquid,
+    liquid: pinned ? { ...bare, amountMl: tidy(amountMl * factor, "ml") } : bare,
     lines: blend.lines.map((line) =>
       line.role === "fixed" || blend.sizing === "asGiven" ? { ...line, amount: tidy(line.amount * factor, line.unit) } : line),
   };

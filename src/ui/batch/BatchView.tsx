@@ -6,7 +6,7 @@ import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
 import { computePaste, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
-import { AGAIN_NAME, bandWords, materialName, minuteWords, roundTo, STEP_NAME, stepWords, totalWords, warmthWord } from "@/words";
+import { AGAIN_NAME, bandWords, liquidName, materialName, minuteWords, roundTo, STEP_NAME, stepWords, totalWords } from "@/words";
 import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
 import { Cautions } from "../blend/Cautions";
@@ -15,10 +15,12 @@ import { Button } from "../parts/Button";
 import { houseNow } from "../clock";
 import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
+import { FeelAndOrder } from "../blend/FeelAndOrder";
 import { GatherList } from "./GatherList";
 import { History } from "./History";
 import { MarkScale } from "./MarkScale";
 import { Pours } from "./Pours";
+import { Tests } from "./Tests";
 import { useEvents } from "./useEvents";
 import { FromShelf } from "./FromShelf";
 import { WentIn } from "./WentIn";
@@ -62,7 +64,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
   const today = useMemo(() => { const result = computePaste(question); return batch.model !== PASTE_MODEL && result.ok ? result.value : undefined; }, [batch.model, question]);
   const closed = state.closedMs !== undefined;
   const done = new Set(state.done);
-  const liquidName = `${warmthWord(question.liquid.tempC)} ${materialName(question.liquid.materialId)}`;
+  const poured = liquidName(question.liquid);
   // Once something really happened, the later steps follow it and not the plan.
   const shiftOf = (startMin: number): number => {
     const planned = (min: number) => batch.startsAtMs + min * MINUTE_MS;
@@ -115,16 +117,19 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
           </ol>
         </section>
         <aside className="flex flex-col gap-7 print:gap-4" aria-label="What went in and how it was">
-          <div className="print:hidden"><Pours liquid={aim.answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={liquidName} pouredMl={state.pouredMl} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
+          <div className="print:hidden"><Pours liquid={aim.answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={poured} pouredMl={state.pouredMl} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
           <div className="hidden print:block">
             <div className="w-36"><SmallBowl layers={answer.layers} totalMl={answer.totalMl} /></div>
             <p className="mt-2">Really poured: {state.pouredMl > 0 ? `${roundTo(state.pouredMl, 1)} ml` : "________ ml"}</p>
           </div>
           {!closed && (
             <div className="no-print">
-              <Mixing question={aim.question} answer={aim.answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} />
+              <Mixing question={aim.question} answer={aim.answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} lastTest={state.tests.at(-1)?.reading}>
+                <p><Link href={`/measure?batch=${batch.id}`} className="pressable inline-flex min-h-11 items-center">measure it with a ring or on a plate</Link></p>
+              </Mixing>
             </div>
           )}
+          {state.tests.length > 0 && <div className="print:hidden"><Tests tests={state.tests} answer={aim.answer} /></div>}
           <div className="print:hidden"><WentIn planned={answer} made={made} state={state} closed={closed} onHappen={happen} /><FromShelf question={question} answer={answer} events={events} /></div>
           <section aria-label="How was it?">
             <h2>How was it?</h2>
@@ -157,7 +162,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
           <History events={events} withdrawn={state.withdrawn} materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
         </aside>
       </div>
-      <div className="mt-8 print:hidden"><Cautions cautions={answer.cautions} /></div>
+      <div className="mt-8 flex flex-col gap-8 print:hidden"><FeelAndOrder question={question} answer={answer} choices={question.choices} /><Cautions cautions={answer.cautions} /></div>
     </div>
   );
 }

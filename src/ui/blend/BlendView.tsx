@@ -1,16 +1,19 @@
 "use client";
+import dynamic from "next/dynamic";
+import Link from "next/link";
 import { useEffect, useMemo, useReducer, useRef, useState } from "react";
 import type { Drawn } from "@/core/figure";
-import type { Unit } from "@/core/measure";
-import { computePaste, lookupIn, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import { inSpoons, type Unit } from "@/core/measure";
+import { computePaste, lookupIn, pourPlan, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
-import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, mlWords, obstacleWords, problemWords, roundTo, spoonWords, totalWords, verdictWords, warmthWord } from "@/words";
+import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, mlWords, obstacleWords, problemWords, ratioWords, roundTo, spoonWords, throughTimeWords, totalWords, verdictWords, warmthWord } from "@/words";
 import { roundingWords } from "@/words/shelf";
 import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
 import { bowlFor, spread } from "../bowl/geometry";
 import { Jug } from "../bowl/Jug";
 import { useShelf } from "../shelf/ShelfContext";
 import { AddThing } from "./AddThing";
+import { AsMuchAsThereIs } from "./AsMuchAsThereIs";
 import { Cautions } from "./Cautions";
 import { documentOf, edit, isBlendDocument, questionOf, type BlendDocument } from "./document";
 import { JugSheet } from "./JugSheet";
@@ -26,6 +29,8 @@ import { OfferedDraft } from "../parts/OfferedDraft";
 import { useDraft } from "../parts/useDraft";
 import { usePour } from "./usePour";
 
+// Below the fold, and with tables of its own: it comes after the bowl is drawn.
+const FeelAndOrder = dynamic(() => import("./FeelAndOrder").then((file) => file.FeelAndOrder));
 const LABEL_GAP = 35;
 const SPOON_UNITS: readonly Unit[] = ["g", "ml", "tsp", "tbsp", "cup"];
 
@@ -111,9 +116,14 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
             </section>
             {sameLines && <CleanSpoons question={shown.question} answer={answer} lines={doc.lines} dispatch={dispatch} />}
             <Mixing question={shown.question} answer={answer} />
+            {sameLines && <FeelAndOrder question={shown.question} answer={answer} choices={doc.choices} onChoose={(choices) => dispatch({ do: "set", change: { choices } })} />}
             <Cautions cautions={answer.cautions} id="cautions" />
           </div>
-          <Needs question={shown.question} answer={answer} />
+          <div>
+            <Needs question={shown.question} answer={answer} />
+            {sameLines && <AsMuchAsThereIs question={shown.question} answer={answer} lines={doc.lines} dispatch={dispatch} />}
+            <p className="mt-2 max-w-[26rem]">Not sure by eye? <Link href="/practice" className="pressable">A practice bowl</Link> costs no powder.</p>
+          </div>
         </div>
       )}
     </div>
@@ -130,6 +140,7 @@ function Verdict({ answer, doc, headName, onMend }: { answer: PasteAnswer; doc: 
         {obstacle ? <span className="text-stop">{obstacle}</span> : verdictWords(answer)}{" "}
         {!obstacle && mend && <><button type="button" className="pressable" onClick={() => onMend(mend.word)}>{mend.press}</button> {mend.then}</>}
       </p>
+      {!obstacle && <p>{throughTimeWords(answer)}</p>}
       <p>{totalWords(answer, headName)} {stop && <a href="#cautions" className="font-semibold text-stop">Read the cautions below first.</a>}</p>
     </>
   );
@@ -226,19 +237,23 @@ interface JugSideProps {
 
 function JugSide({ answer, doc, drawn, stale, dispatch, problem }: JugSideProps) {
   const { liquid } = answer;
-  const { find } = useShelf();
+  const { find, spoons } = useShelf();
   const colour = find(doc.liquidId)?.colour ?? [0.9, 0.03, 220];
   const warmth = Number(doc.liquidTempText);
   const name = `${Number.isFinite(warmth) ? `${warmthWord(warmth)} ` : ""}${materialName(doc.liquidId)}`;
-  const words = liquid.state === "unreachable" ? undefined : bandWords(liquid.ml);
+  const second = doc.secondId ? Number(doc.secondShareText) / 100 : 0;
+  // The draws take the place of the first-order band as soon as they are there.
+  const shown = liquid.state === "solved" && drawn ? { ...liquid, ml: drawn.band, plan: pourPlan(drawn.band, spoons), spoons: inSpoons(drawn.band.mid, spoons) } : liquid;
+  const words = shown.state === "unreachable" ? undefined : bandWords(shown.ml);
   return (
     <div className={stale ? "opacity-40" : ""}>
-      {liquid.state === "unreachable" ? <p className="font-say text-figure font-semibold">no way</p> : (
+      {shown.state === "unreachable" ? <p className="font-say text-figure font-semibold">no way</p> : (
         <>
           <p className="font-say text-figure font-semibold">{words!.mid} ml</p>
-          <p className="text-quiet">{spoonWords(liquid.spoons)} of {name}{liquid.state === "solved" ? ` (${words!.range})` : ", as you set it"}</p>
-          <div className="mt-3"><Jug liquid={liquid} colour={colour} drawn={drawn} /></div>
-          {liquid.state === "solved" && <p className="text-quiet">then {liquid.plan.step.count} {liquid.plan.step.unit} ({roundTo(liquid.plan.step.ml, 1)} ml) at a time</p>}
+          <p className="text-quiet">{spoonWords(shown.spoons)} of {name}{shown.state === "solved" ? ` (${words!.range})` : ", as you set it"}</p>
+          {doc.secondId && second > 0 && second < 1 && <p>that is {roundTo(shown.ml.mid * (1 - second), 5)} ml {materialName(doc.liquidId)} and {roundTo(shown.ml.mid * second, 5)} ml {materialName(doc.secondId)}, {ratioWords(1 - second)} in every pour</p>}
+          <div className="mt-3"><Jug liquid={shown} colour={colour} drawn={drawn} /></div>
+          {shown.state === "solved" && <p className="text-quiet">then {shown.plan.step.count} {shown.plan.step.unit} ({roundTo(shown.plan.step.ml, 1)} ml) at a time{shown.plan.step.unit === "tbsp" && shown.plan.times ? `, ${shown.plan.times} ${shown.plan.times === 1 ? "time" : "times"}, then teaspoons` : ""}</p>}
         </>
       )}
       <JugSheet text={doc.liquidMlText} problem={problem} onChange={(liquidMlText) => dispatch({ do: "set", change: { liquidMlText } })} />

@@ -1,6 +1,6 @@
 "use client";
-import { lookupIn, type PasteQuestion } from "@/core/paste";
-import { materialName } from "@/words/names";
+import { lookupIn, ROLES, type PasteQuestion } from "@/core/paste";
+import { materialName, ROLE_NAME, ROLE_NOTE } from "@/words/names";
 import { figureRows } from "@/words/sources";
 import { Options } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
@@ -49,7 +49,7 @@ export function LineSheet({ line, amount, rounding, massG, problem, dispatch, qu
         <FromJar line={line} onChange={change} />
         <Options
           label="How it goes in" value={line.role} onChange={(role) => change({ role })}
-          options={[{ value: "part", label: "scaled to the head", note: "keeps its proportion to the other parts" }, { value: "fixed", label: "exactly this much" }]}
+          options={ROLES.map((role) => ({ value: role, label: ROLE_NAME[role], note: ROLE_NOTE[role] }))}
         />
         {material && massG !== undefined && massG > 0 && <OtherForms material={material} massG={massG} />}
         <Swaps question={question} line={index} onSwap={(to) => change(to)} onLeaveOut={() => dispatch({ do: "remove", key: line.key })} />

@@ -1,10 +1,13 @@
 "use client";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { parseCount } from "@/core/measure";
-import { correctPaste, WORDS, type MixingWord, type PasteAnswer, type PasteQuestion } from "@/core/paste";
-import { correctionWords, MIXING_WORD_NAME, problemWords, roundTo } from "@/words";
+import { correctPaste, WORDS, type CorrectionAnswer, type MixingWord, type PasteAnswer, type PasteQuestion, type Seen } from "@/core/paste";
+import { haveOf } from "@/core/shelf";
+import type { Reading } from "@/core/reading";
+import { holdingWords, MIXING_WORD_NAME, optionEffect, optionWords, problemWords, roundTo } from "@/words";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
+import { useShelf } from "../shelf/ShelfContext";
 
 interface MixingProps {
   readonly question: PasteQuestion;
@@ -15,33 +18,61 @@ interface MixingProps {
   /** Where words are kept, "just right" is one of them. */
   readonly onSaid?: (word: MixingWord | "right") => void;
   readonly lastSaid?: MixingWord | "right";
+  /** The last test of this bowl. */
+  readonly lastTest?: Reading;
+  readonly children?: ReactNode;
 }
 
-/** Too thick, a bit thin, runs: what to add, in which step, and what it does to the total. */
-export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, lastSaid }: MixingProps) {
-  const [word, setWord] = useState<MixingWord>();
+/** Too thick, runs, 30 ml too much, or a test: the ways on, and what each does to total, strength and head. */
+export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, lastSaid, lastTest, children }: MixingProps) {
+  const { shelf } = useShelf();
+  const [seen, setSeen] = useState<Seen>();
   const [text, setText] = useState("");
+  const [tooMuch, setTooMuch] = useState("30");
   if (answer.liquid.state === "unreachable") return null;
   const expected = answer.liquid.ml.mid;
-  const poured = text.trim() ? (parseCount(text) ?? NaN) : (pouredMl ?? expected);
-  const found = word && correctPaste(question, word, poured, minutesSoaked);
+  const overshot = seen?.by === "pour" && pouredMl === undefined && !text.trim();
+  const poured = text.trim() ? (parseCount(text) ?? NaN) : overshot ? expected + (parseCount(tooMuch) ?? NaN) : (pouredMl ?? expected);
+  const found = seen && correctPaste(question, seen, { pouredMl: poured, minutesSoaked, haveG: haveOf(shelf, question.lines) });
+  const chose = (one: Seen, pressed: boolean) => { setSeen(pressed ? undefined : one); if (!pressed && one.by === "word") onSaid?.(one.word); };
+  const press = (label: string, one: Seen, pressed: boolean) => (
+    <Button key={label} aria-pressed={pressed} className={pressed ? "bg-sunk font-semibold" : ""} onClick={() => chose(one, pressed)}>{label}</Button>
+  );
   return (
     <section aria-label="While mixing">
       <h2>While mixing</h2>
       <div className="mt-2 flex flex-wrap items-end gap-2">
         <div className="w-36"><Field label="Poured so far, ml">{(a) => <input {...a} className="w-full" inputMode="decimal" placeholder={roundTo(pouredMl ?? expected, 1)} value={text} onChange={(e) => setText(e.target.value)} />}</Field></div>
-        {WORDS.map((one) => (
-          <Button key={one} aria-pressed={word === one} className={word === one ? "bg-sunk font-semibold" : ""} onClick={() => { setWord(word === one ? undefined : one); if (word !== one) onSaid?.(one); }}>
-            {MIXING_WORD_NAME[one]}
-          </Button>
-        ))}
-        {onSaid && <Button onClick={() => { setWord(undefined); onSaid("right"); }}>{MIXING_WORD_NAME.right}{lastSaid === "right" ? " ✓" : ""}</Button>}
+        {WORDS.map((word) => press(MIXING_WORD_NAME[word], { by: "word", word }, seen?.by === "word" && seen.word === word))}
+        {onSaid && <Button onClick={() => { setSeen(undefined); onSaid("right"); }}>{MIXING_WORD_NAME.right}{lastSaid === "right" ? " ✓" : ""}</Button>}
+        {press("Poured too much", { by: "pour" }, seen?.by === "pour")}
+        {lastTest && press("By the last test", { by: "test", reading: lastTest }, seen?.by === "test")}
       </div>
-      <p className="mt-2 min-h-12 max-w-[44rem]" aria-live="polite">
-        {found && (found.ok
-          ? correctionWords(found.value, question.liquid.materialId, question.lines.map((line) => line.materialId))
-          : <span className="text-stop">{found.problems.map(problemWords).join(" ")}</span>)}
-      </p>
+      {seen?.by === "pour" && pouredMl === undefined && !text.trim() && (
+        <div className="mt-2 w-36"><Field label="Too much by, ml">{(a) => <input {...a} className="w-full" inputMode="decimal" value={tooMuch} onChange={(e) => setTooMuch(e.target.value)} />}</Field></div>
+      )}
+      {children}
+      <div className="mt-2 min-h-12 max-w-[44rem]" aria-live="polite">
+        {found && (found.ok ? <WaysOn found={found.value} question={question} /> : <p className="text-stop">{found.problems.map(problemWords).join(" ")}</p>)}
+      </div>
     </section>
+  );
+}
+
+/** The ways on, the first being what we would do. */
+export function WaysOn({ found, question }: { found: CorrectionAnswer; question: PasteQuestion }) {
+  const holding = holdingWords(found);
+  return (
+    <>
+      {holding && <p className="mb-2">{holding}</p>}
+      <ol className="space-y-2">
+        {found.options.map((option, i) => (
+          <li key={option.kind} className={i === 0 ? "border-l-4 border-leaf-fill pl-3" : "border-l-4 border-line pl-3"}>
+            <p className={i === 0 ? "font-semibold" : ""}>{i > 0 && "Or: "}{optionWords(option, question)}</p>
+            <p className="text-sm text-quiet">{optionEffect(option, found)}</p>
+          </li>
+        ))}
+      </ol>
+    </>
   );
 }

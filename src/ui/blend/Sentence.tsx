@@ -3,7 +3,7 @@ import { useState, type ReactNode } from "react";
 import { PURPOSES } from "@/core/head";
 import { SIZINGS, TARGETS, type PasteAnswer } from "@/core/paste";
 import { minuteWords } from "@/words/amounts";
-import { CONSISTENCY_NAME, CONSISTENCY_NOTE, LANDMARK_NAME, materialName, PURPOSE_NAME, PURPOSE_PHRASE, SIZING_NAME, warmthWord } from "@/words/names";
+import { CONSISTENCY_NAME, CONSISTENCY_NOTE, LANDMARK_NAME, materialName, PURPOSE_NAME, PURPOSE_PHRASE, ratioWords, SIZING_NAME, warmthWord } from "@/words/names";
 import { HairFields } from "../heads/HairFields";
 import { Field } from "../parts/Field";
 import { Options, optionsOf, type Option } from "../parts/Options";
@@ -48,6 +48,8 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
   const warmth = Number.isFinite(typed(doc.liquidTempText)) ? warmthWord(typed(doc.liquidTempText)) : "?";
   const rest = doc.restText.trim() ? (Number.isFinite(typed(doc.restText)) ? minuteWords(typed(doc.restText)) : "?") : answer ? minuteWords(answer.rest.restMin) : "as long as it needs";
   const liquids = useShelf().everything.filter((material) => material.makesUp).map(({ id, use }) => ({ value: id, label: materialName(id), note: use }));
+  const share = typed(doc.secondShareText ?? "") / 100;
+  const poured = `${warmth} ${materialName(doc.liquidId)}${doc.secondId ? ` and ${materialName(doc.secondId)}, ${share > 0 && share < 1 ? ratioWords(1 - share) : "?"}` : ""}`;
   return (
     <p className="text-sentence font-say font-medium">
       <Part words={PURPOSE_PHRASE[doc.purpose]} title="What is it for?" wrong={Boolean(problemAt("roots.months") ?? problemAt("roots.share"))}>
@@ -90,11 +92,15 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
         )}
       </Part>
       , made up with{" "}
-      <Part words={`${warmth} ${materialName(doc.liquidId)}`} title="Which liquid?" wrong={Boolean(problemAt("liquid.tempC"))}>
+      <Part words={poured} title="Which liquid?" wrong={Boolean(problemAt("liquid.tempC") ?? problemAt("liquid.with.share") ?? problemAt("liquid.with.materialId"))}>
         {() => (
           <div className="flex flex-col gap-3">
             <Options label="Which liquid?" value={doc.liquidId} options={liquids} onChange={(liquidId) => set({ liquidId })} />
             <Field label="How warm, °C" problem={problemAt("liquid.tempC")}>{(a) => <input {...a} inputMode="decimal" value={doc.liquidTempText} onChange={(e) => set({ liquidTempText: e.target.value })} />}</Field>
+            <Field label="Together with" problem={problemAt("liquid.with.materialId")} hint="Two liquids are poured in a set ratio, from the first drop to the last.">
+              {(a) => <select {...a} value={doc.secondId ?? ""} onChange={(e) => set({ secondId: e.target.value, secondShareText: doc.secondShareText || "50" })}><option value="">nothing else</option>{liquids.filter(({ value }) => value !== doc.liquidId).map(({ value, label }) => <option key={value} value={value}>{label}</option>)}</select>}
+            </Field>
+            {doc.secondId && <Field label={`Of which ${materialName(doc.secondId)}, %`} problem={problemAt("liquid.with.share")}>{(a) => <input {...a} inputMode="decimal" value={doc.secondShareText ?? ""} onChange={(e) => set({ secondShareText: e.target.value })} />}</Field>}
             <div className="flex flex-wrap gap-x-4">
               {TEMPERATURES.map(([value, label]) => <button key={value} type="button" className="pressable min-h-11" onClick={() => set({ liquidTempText: value })}>{label}</button>)}
             </div>

@@ -2,7 +2,7 @@ import { PLAIN_HEAD, type Head, type PurposeId } from "@/core/head";
 import { findMaterial, HEAPS, type Lookup, type Material } from "@/core/material";
 import { EMPTY_SHELF, lookupOn, questionOn, type Shelf } from "@/core/shelf";
 import { parseAmount, parseCount, type AmountReading, type Fill, type Spoons, type Unit } from "@/core/measure";
-import type { Blend, BlendLine, PasteQuestion, Role, Sizing, TargetWord } from "@/core/paste";
+import type { Blend, BlendLine, Choices, PasteQuestion, Role, Sizing, TargetWord } from "@/core/paste";
 
 /** A line as it stands in the form: the amount as typed. */
 export interface DraftLine {
@@ -36,6 +36,11 @@ export interface BlendDocument {
   readonly lines: readonly DraftLine[];
   readonly liquidId: string;
   readonly liquidTempText: string;
+  /** A second liquid, poured together with the first; empty for none, and its share in percent as typed. */
+  readonly secondId?: string;
+  readonly secondShareText?: string;
+  /** What the maker decided otherwise than the advice. */
+  readonly choices?: Choices;
   /** Empty: solved. */
   readonly liquidMlText: string;
   readonly target: TargetWord | number;
@@ -93,7 +98,8 @@ export function blendOf(doc: BlendDocument, find: Lookup = findMaterial): Blend 
     purpose: doc.purpose,
     ...(doc.purpose === "rootsOnly" ? { roots: { months: typed(doc.rootMonthsText), share: typed(doc.rootShareText) / 100 } } : {}),
     lines: doc.lines.map((line) => ({ materialId: line.materialId, ...(line.jarId ? { jarId: line.jarId } : {}), role: line.role, ...readAmount(line, find) })),
-    liquid: { materialId: doc.liquidId, tempC: typed(doc.liquidTempText), ...(doc.liquidMlText.trim() ? { amountMl: typed(doc.liquidMlText) } : {}) },
+    liquid: { materialId: doc.liquidId, tempC: typed(doc.liquidTempText), ...(doc.liquidMlText.trim() ? { amountMl: typed(doc.liquidMlText) } : {}), ...(doc.secondId ? { with: { materialId: doc.secondId, share: typed(doc.secondShareText ?? "") / 100 } } : {}) },
+    ...(doc.choices && Object.keys(doc.choices).length > 0 ? { choices: doc.choices } : {}),
     target: typeof doc.target === "number" ? { yieldPa: doc.target } : { word: doc.target },
     kitchenTempC: typed(doc.kitchenText),
     ...(doc.restText.trim() ? { restMin: typed(doc.restText) } : {}),
@@ -110,6 +116,8 @@ export function documentOf(blend: Blend, rest: { name: string; headId: string | 
     rootMonthsText: textOf(blend.roots?.months ?? 2), rootShareText: String(Math.round((blend.roots?.share ?? 1) * 100)),
     lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, ...(line.jarId ? { jarId: line.jarId } : {}), role: line.role, text: textOf(line.amount), unit: line.unit, fill: line.fill })),
     liquidId: blend.liquid.materialId, liquidTempText: textOf(blend.liquid.tempC), liquidMlText: blend.liquid.amountMl === undefined ? "" : textOf(blend.liquid.amountMl),
+    ...(blend.liquid.with ? { secondId: blend.liquid.with.materialId, secondShareText: textOf(Math.round(blend.liquid.with.share * 1000) / 10) } : {}),
+    ...(blend.choices ? { choices: blend.choices } : {}),
     target: "word" in blend.target ? blend.target.word : blend.target.yieldPa,
     kitchenText: textOf(blend.kitchenTempC), restText: blend.restMin === undefined ? "" : textOf(blend.restMin), sizing: blend.sizing,
   };

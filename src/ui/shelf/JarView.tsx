@@ -4,7 +4,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { HEAPS, type Material } from "@/core/material";
 import { freshness, jarDensity, jarMaterial, pricePerG } from "@/core/shelf";
-import type { StoredJar } from "@/store/jars";
+import type { JarReading, StoredJar } from "@/store/jars";
 import type { StockMove } from "@/store/stock";
 import { gramWords } from "@/words/amounts";
 import { FAMILY_NAME, FORM_NAME } from "@/words/families";
@@ -17,10 +17,12 @@ import { OtherForms } from "./OtherForms";
 import { JarPicture } from "./JarPicture";
 import { useShelf } from "./ShelfContext";
 import { WeighLeft, WeighSpoon } from "./Weighings";
+import { WhatTestsTaught } from "./WhatTestsTaught";
 
 interface JarViewProps {
   readonly jar: StoredJar;
   readonly moves: readonly StockMove[];
+  readonly readings: readonly JarReading[];
   readonly usedIn: readonly { readonly id: string; readonly name: string }[];
   readonly timeZone: string;
   readonly nowMs: number;
@@ -29,8 +31,8 @@ interface JarViewProps {
 const TEN_G = 10;
 
 /** One jar: what is left, what a spoon of it weighs, where it went. */
-export function JarView({ jar, moves, usedIn, timeZone, nowMs }: JarViewProps) {
-  const { find, today, currency, spoons } = useShelf();
+export function JarView({ jar, moves, readings, usedIn, timeZone, nowMs }: JarViewProps) {
+  const { find, shelf, today, currency, spoons } = useShelf();
   const router = useRouter();
   const [changing, setChanging] = useState(false);
   const material = find(jar.materialId);
@@ -69,6 +71,7 @@ export function JarView({ jar, moves, usedIn, timeZone, nowMs }: JarViewProps) {
         </div>
         <div className="flex flex-col gap-8">
           <ASpoonOfIt jar={jar} material={material} />
+          <WhatTestsTaught jarId={jar.id} material={material} readings={readings} timeZone={timeZone} nowMs={nowMs} />
           <section aria-label="What is left">
             <h2>What is left</h2>
             <WeighLeft jar={jar} />
@@ -79,7 +82,7 @@ export function JarView({ jar, moves, usedIn, timeZone, nowMs }: JarViewProps) {
           <details>
             <summary className="pressable min-h-11 cursor-pointer py-2">where its numbers come from</summary>
             <dl className="max-w-[32rem] text-sm">
-              {figureRows(jarMaterial(jar, material, spoons)).map(({ what, is, source }) => (
+              {figureRows(jarMaterial(jar, material, spoons, shelf.learnt)).map(({ what, is, source }) => (
                 <div key={what} className="border-b border-line py-1"><div className="flex justify-between gap-3"><dt>{what}</dt><dd className="text-right font-semibold">{is}</dd></div><dd className="text-quiet">{source}</dd></div>
               ))}
             </dl>

@@ -1,7 +1,7 @@
 import { notFound } from "next/navigation";
 import { house, idIn } from "@/server/page";
 import { listBlends } from "@/store/blends";
-import { findJar } from "@/store/jars";
+import { findJar, readingsOfJar } from "@/store/jars";
 import { movesOfJar } from "@/store/stock";
 import { JarView } from "@/ui/shelf/JarView";
 
@@ -13,7 +13,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const jar = found && (await findJar(found.household.id, id));
   if (!found || !jar) notFound();
   const { household, settings } = found;
-  const [moves, blends] = await Promise.all([movesOfJar(household.id, id), listBlends(household.id)]);
+  const [moves, readings, blends] = await Promise.all([movesOfJar(household.id, id), readingsOfJar(household.id, id), listBlends(household.id)]);
   const usedIn = blends.filter(({ blend }) => [...blend.lines, blend.liquid].some((line) => line.materialId === jar.materialId)).map((blend) => ({ id: blend.id, name: blend.name }));
-  return <JarView jar={jar} moves={moves} usedIn={usedIn} timeZone={settings.timeZone} nowMs={Date.now()} />;
+  return <JarView jar={jar} moves={moves} readings={readings} usedIn={usedIn} timeZone={settings.timeZone} nowMs={Date.now()} />;
 }
