@@ -16,7 +16,7 @@ test.describe("every view, both lights, both sizes", () => {
         page.on("pageerror", (error) => errors.push(error.message));
         page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
         const henna = blends.find((blend: { name: string }) => blend.name === "Ferry rust").id;
-        for (const path of ["/", "/blend", `/blend/${henna}`, `/blend/${henna}/versions`, `/blend/${henna}/bowls`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/log?head=${heads[0].id}&how=yes`, `/batches/${batches[0].id}`, "/house", "/shelf", `/shelf/${jars[0].id}`, "/shelf/new", "/shelf/mix", `/shelf/labels?jars=${jars[0].id}`, `/shelf/gathering?want=${henna}`]) {
+        for (const path of ["/", "/blend", `/blend/${henna}`, `/blend/${henna}/versions`, `/blend/${henna}/bowls`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/log?head=${heads[0].id}&how=yes`, `/batches/${batches[0].id}`, "/house", "/shelf", `/shelf/${jars[0].id}`, "/shelf/new", "/shelf/mix", `/shelf/labels?jars=${jars[0].id}`, `/shelf/gathering?want=${henna}`, "/measure", `/measure?jar=${jars[0].id}`, `/measure?batch=${batches[0].id}`, "/practice"]) {
           await page.goto(path);
           await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
           await expect(page.locator("html")).toHaveAttribute("data-theme", theme);

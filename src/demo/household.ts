@@ -2,6 +2,7 @@ import { PLAIN_HEAD, type Head } from "@/core/head";
 import type { Again, Mark } from "@/core/batch";
 import type { Blend, BlendLine } from "@/core/paste";
 import type { Fill, Unit } from "@/core/measure";
+import type { Reading } from "@/core/reading";
 
 /**
  * The demo household. All of it is invented: a shared house of four with one bathroom, one kitchen and one freezer,
@@ -50,6 +51,8 @@ export interface DemoBatch {
   readonly marks: Readonly<Partial<Record<Mark, number>>>;
   readonly again: Again;
   readonly words: string;
+  /** Read on a ring or a plate just before it went on. */
+  readonly tested?: Reading;
   /** Made from the version before. */
   readonly earlier?: true;
 }
@@ -64,10 +67,10 @@ export const BATCHES: readonly DemoBatch[] = [
   { blend: "Long-haul mask", for: "Mina", daysAgo: 87, hour: 10, poured: 1.11, marks: { soft: 5, slip: 3, grit: 3 }, again: "yes", words: "Needed a second comb-through. Yoghurt straight from the fridge was a shock." },
   { blend: "Pepper and salt", for: "Bertil", daysAgo: 87, hour: 15, poured: 1, marks: { soft: 3, shine: 4 }, again: "maybe", words: "Smells of a hedge. He likes it." },
   { blend: "Liv’s egg night", for: "Liv", daysAgo: 66, hour: 20, poured: 0.9, marks: { soft: 4, grit: 1 }, again: "no", words: "Warm rinse: scrambled. Never again above lukewarm." },
-  { blend: "Ferry rust", for: "Mina", daysAgo: 59, hour: 17, poured: 1.05, marks: { shine: 5, soft: 3, grit: 2 }, again: "yes", words: "Rested overnight, deeper than last time." },
-  { blend: "Coil softener", for: "Seun", daysAgo: 59, hour: 11, poured: 0.99, marks: { soft: 4, slip: 5, grit: 2 }, again: "yes", words: "Stopped pouring early this time. Stayed where it was put." },
+  { blend: "Ferry rust", for: "Mina", daysAgo: 59, hour: 17, poured: 1.05, marks: { shine: 5, soft: 3, grit: 2 }, again: "yes", words: "Rested overnight, deeper than last time.", tested: { by: "ring", heightMm: 50, slumpMm: 13 } },
+  { blend: "Coil softener", for: "Seun", daysAgo: 59, hour: 11, poured: 0.99, marks: { soft: 4, slip: 5, grit: 2 }, again: "yes", words: "Stopped pouring early this time. Stayed where it was put.", tested: { by: "plate", volumeMl: 15, acrossMm: 62, alongMm: 60 } },
   { blend: "Pale mask", for: "Liv", daysAgo: 31, hour: 12, poured: 1.01, marks: { soft: 5, shine: 4, grit: 1 }, again: "yes", words: "Same again." },
-  { blend: "Quiet scalp", for: "Bertil", daysAgo: 31, hour: 14, poured: 1.04, marks: { soft: 2, grit: 2 }, again: "yes", words: "A bit runny at the neck." },
+  { blend: "Quiet scalp", for: "Bertil", daysAgo: 31, hour: 14, poured: 1.04, marks: { soft: 2, grit: 2 }, again: "yes", words: "A bit runny at the neck.", tested: { by: "plate", volumeMl: 15, acrossMm: 66, alongMm: 69 } },
 ];
 
 export interface DemoJar {

@@ -64,7 +64,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
   const later = (date: Date, minutes: number) => new Date(date.getTime() + minutes * MINUTE_MS);
 
   await inTransaction(householdId, async (write) => {
-    await writeSettings(write, { spoons: "metric", kitchenTempC: 20, timeZone });
+    await writeSettings(write, { spoons: "metric", kitchenTempC: 20, timeZone, vessels: { blenderMl: 800, bottleMl: 250 } });
     await noteDevice(write, made.deviceId, "the kitchen laptop");
     for (const [i, [name, hair]] of Object.entries(HEADS).entries()) {
       const id = uuid();
@@ -94,6 +94,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
       const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
       const events: [Date, BatchPayload][] = [[later(startsAt, sheet.mixedMin), { kind: "poured", ml: Math.round((plannedMl * past.poured) / 5) * 5 }]];
       events.push([later(startsAt, sheet.mixedMin), { kind: "reached", stage: "mixed" }]);
+      if (past.tested) events.push([later(startsAt, sheet.onHeadMin), { kind: "tested", ...past.tested }]);
       for (const step of sheet.steps) events.push([later(startsAt, step.startMin + step.durationMin), { kind: "ticked", step: step.id, done: true }]);
       events.push([later(startsAt, sheet.rinseMin - answer.leaveOnMin.mid), { kind: "reached", stage: "onHead" }], [later(startsAt, sheet.rinseMin), { kind: "reached", stage: "rinsed" }]);
       for (const [mark, value] of Object.entries(past.marks)) events.push([later(startsAt, sheet.endMin + 60), { kind: "marked", mark: mark as "soft", value }]);

@@ -23,19 +23,19 @@ export class LineInput {
   @IsOptional() @IsIn(FILLS) fill?: Fill;
 }
 
+export class SecondLiquidInput {
+  @MaxLength(60) @IsString() materialId!: string;
+  @IsOptional() @IsUUID("all") jarId?: string;
+  /** Of the liquid's volume, 0–1. */
+  @IsNumber() share!: number;
+}
+
 export class LiquidInput {
   @MaxLength(60) @IsString() materialId!: string;
   @IsOptional() @IsUUID("all") jarId?: string;
   @IsNumber() tempC!: number;
   @IsOptional() @IsNumber() amountMl?: number;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => SecondLiquidInput) with?: SecondLiquidInput;
-}
-
-export class SecondLiquidInput {
-  @MaxLength(60) @IsString() materialId!: string;
-  @IsOptional() @IsUUID("all") jarId?: string;
-  /** Of the liquid's volume, 0–1. */
-  @IsNumber() share!: number;
 }
 
 /** What a maker decided otherwise than the advice. */

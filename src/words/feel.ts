@@ -40,9 +40,12 @@ export function adviceWords(advice: Advice, feel: FeelAnswer): string {
   }
 }
 
+/** "ripe banana, mashed" without what is done to it, which the step says itself. */
+const bare = (id: string): string => materialName(id).split(",")[0];
+
 /** One step of mixing, as a sentence. */
 export function mixingStepWords(step: MixingStep, materialIds: readonly string[], vessels: { readonly bottleMl?: number }): string {
-  const list = "things" in step ? step.things.map((i) => materialName(materialIds[i])).join(", ") : "";
+  const list = "things" in step ? step.things.map((i) => bare(materialIds[i])).join(", ") : "";
   switch (step.id) {
     case "mash": {
       const with_ = step.blender === "fits" ? "in the blender" : step.blender === "tooLittle" ? "with a fork and through a sieve: it is too little for the blender's knives" : step.blender === "tooMuch" ? "in the blender, in two goes" : "with a fork, then through a sieve";

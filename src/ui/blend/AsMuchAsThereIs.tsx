@@ -1,7 +1,8 @@
 "use client";
+import { scaleBand } from "@/core/figure";
 import { largestBatch, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import { haveOf, jarFor } from "@/core/shelf";
-import { gramWords } from "@/words/amounts";
+import { bandWords } from "@/words/amounts";
 import { materialName } from "@/words/names";
 import { useShelf } from "../shelf/ShelfContext";
 import { textOf, type DraftLine, type Edit } from "./document";
@@ -20,7 +21,7 @@ export function AsMuchAsThereIs({ question, answer, lines, dispatch }: { questio
   };
   return (
     <p className="mt-2 max-w-[26rem]">
-      The shelf allows at most {gramWords(answer.totalG.mid * scale)} g of this; the {name} runs out first.{" "}
+      The shelf allows at most {bandWords(scaleBand(answer.totalG, scale)).mid} g of this; the {name} runs out first.{" "}
       {scale < 1 ? <strong>That is less than this bowl.</strong> : null}{" "}
       <button type="button" className="pressable min-h-11" onClick={take}>take as much as there is</button>
     </p>

@@ -15,7 +15,7 @@ interface HowItFeelsProps {
   readonly hasOil: boolean;
 }
 
-const STRAND = { width: 150, wave: 5 };
+const STRAND = { width: 94, wave: 4.5 };
 
 /** Six sides of the feel as six strands, each as far drawn as it scores; then what to do about them. */
 export function HowItFeels({ feel, choices, onChoose, hasOil }: HowItFeelsProps) {
@@ -30,7 +30,7 @@ export function HowItFeels({ feel, choices, onChoose, hasOil }: HowItFeelsProps)
               <dt className="w-16 text-quiet">{FEEL_NAME[side]}</dt>
               <dd className="flex flex-1 items-center justify-end gap-3">
                 <Strand score={score} />
-                <span className="w-32 text-right text-sm"><strong>{feelDegree(score)}</strong>{by !== undefined && score >= 0.05 && <span className="block leading-tight text-quiet">{materialName(feel.things[by].materialId)}</span>}</span>
+                <span className="w-36 text-right text-sm sm:w-28"><strong>{feelDegree(score)}</strong>{by !== undefined && score >= 0.05 && <span className="block leading-tight text-quiet">{materialName(feel.things[by].materialId)}</span>}</span>
               </dd>
             </div>
           );
@@ -47,9 +47,9 @@ export function HowItFeels({ feel, choices, onChoose, hasOil }: HowItFeelsProps)
 
 /** A wavy line, as long as the score. */
 function Strand({ score }: { score: number }) {
-  const points = Array.from({ length: 31 }, (_, i) => `${((i / 30) * STRAND.width * score).toFixed(1)} ${(8 + STRAND.wave * Math.sin((i / 30) * score * 14)).toFixed(1)}`);
+  const points = Array.from({ length: 31 }, (_, i) => `${((i / 30) * STRAND.width * score).toFixed(1)} ${(8 + STRAND.wave * Math.sin((i / 30) * score * 10)).toFixed(1)}`);
   return (
-    <svg viewBox={`-2 0 ${STRAND.width + 4} 16`} className="hidden h-4 w-32 sm:block" aria-hidden>
+    <svg viewBox={`-2 0 ${STRAND.width + 4} 16`} className="hidden h-4 w-20 sm:block" aria-hidden>
       <line x1="0" x2={STRAND.width} y1="8" y2="8" className="stroke-line" strokeWidth="1" strokeDasharray="2 4" />
       {score > 0.01 && <path d={`M${points.join("L")}`} className="fill-none stroke-ink" strokeWidth="3.4" strokeLinecap="round" strokeLinejoin="round" />}
     </svg>

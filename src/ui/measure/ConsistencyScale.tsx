@@ -5,7 +5,7 @@ import { CONSISTENCY_NAME } from "@/words/names";
 import { placeOnScale, SCALE_PA } from "./scaleShape";
 
 const WIDE = 520;
-const SHORT: Readonly<Record<(typeof CONSISTENCIES)[number], string>> = { drizzle: "drizzle", pancakeBatter: "batter", cream: "cream", thickPaste: "thick paste", mash: "mash", tooStiff: "too stiff" };
+const SHORT: Readonly<Record<(typeof CONSISTENCIES)[number], string>> = { drizzle: "drizzle", pancakeBatter: "batter", cream: "cream", thickPaste: "thick", mash: "mash", tooStiff: "too stiff" };
 
 /** The scale of words by yield stress, with what was read on it and what is wanted. */
 export function ConsistencyScale({ band, targetPa }: { band?: Band; targetPa?: number }) {
@@ -13,13 +13,13 @@ export function ConsistencyScale({ band, targetPa }: { band?: Band; targetPa?: n
   const name = (pa: number) => { const word = wordFor(pa); return word ? CONSISTENCY_NAME[word] : "water"; };
   const text = `${band ? `Read ${bandWords(band).both} Pa, ${name(band.mid)}` : "The scale of consistencies"}${targetPa ? `; wanted ${Math.round(targetPa)} Pa, ${name(targetPa)}` : ""}.`;
   return (
-    <svg viewBox={`0 0 ${WIDE} 62`} role="img" aria-label={text} className="block w-full max-w-[36rem] overflow-visible">
+    <svg viewBox={`0 0 ${WIDE} 66`} role="img" aria-label={text} className="block w-full max-w-[36rem] overflow-visible">
       {CONSISTENCIES.map((word, i) => {
         const [from, to] = [x(fromPa(word)), i + 1 < CONSISTENCIES.length ? x(fromPa(CONSISTENCIES[i + 1])) : x(SCALE_PA.to)];
         return (
           <g key={word}>
             <path d={`M${from} 34v8`} className="stroke-ink" strokeWidth="1.4" />
-            <text x={(from + to) / 2} y="57" textAnchor="middle" className="fill-quiet text-[13px]">{SHORT[word]}</text>
+            <text x={(from + to) / 2} y="60" textAnchor="middle" className="fill-quiet text-[16px]">{SHORT[word]}</text>
           </g>
         );
       })}

@@ -7,10 +7,12 @@ const STEPS: Readonly<Record<Reading["by"], readonly string[]>> = {
 
 /** Three small drawings of how the test is done, each with its sentence. */
 export function HowTo({ by }: { by: Reading["by"] }) {
+  // A plate leaves room beside it, a ring with its rule does not.
+  const beside = by === "plate";
   return (
-    <ol className="grid max-w-[44rem] grid-cols-3 gap-3">
+    <ol className={`grid max-w-[44rem] grid-cols-3 gap-3 ${beside ? "md:grid-cols-1" : ""}`}>
       {STEPS[by].map((words, i) => (
-        <li key={words} className="text-sm">
+        <li key={words} className={`text-sm ${beside ? "md:grid md:grid-cols-[7.5rem_1fr] md:items-end md:gap-3" : ""}`}>
           <svg viewBox="0 0 100 62" className="block w-full" aria-hidden>
             <path d="M6 56H94" className="stroke-ink" strokeWidth="2.4" strokeLinecap="round" />
             {by === "ring" ? <RingStep step={i} /> : <PlateStep step={i} />}
@@ -31,7 +33,7 @@ function RingStep({ step }: { step: number }) {
 }
 
 function PlateStep({ step }: { step: number }) {
-  if (step === 0) return <><path d="M34 32H66" className={PASTE} strokeWidth="3" /><path d="M32 32Q48 56 66 32C78 30 86 24 94 14" className="fill-ware stroke-ink" strokeWidth="2.4" strokeLinecap="round" /><path d="M26 28H74" className="stroke-press" strokeWidth="3" strokeLinecap="round" /></>;
-  if (step === 1) return <><path d="M30 55Q50 34 70 55Z" className={PASTE} strokeWidth="1" /><path d="M36 22Q52 42 66 20C76 18 84 12 92 4" className="fill-none stroke-ink" strokeWidth="2.4" strokeLinecap="round" /></>;
+  if (step === 0) return <><path d="M22 30H62Q42 54 22 30Z" className={PASTE} strokeWidth="1" /><path d="M20 30Q42 58 64 30" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /><path d="M64 30Q80 26 94 16" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /><path d="M14 26H70" className="stroke-press" strokeWidth="3" strokeLinecap="round" /></>;
+  if (step === 1) return <><path d="M30 55Q50 34 70 55Z" className={PASTE} strokeWidth="1" /><path d="M40 34Q30 8 62 12" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /><path d="M62 12Q78 10 94 4" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /></>;
   return <><path d="M16 55Q50 41 84 55Z" className={PASTE} strokeWidth="1" /><path d="M16 34H84M22 30l-6 4l6 4M78 30l6 4l-6 4" className="fill-none stroke-press" strokeWidth="2" /></>;
 }

@@ -13,7 +13,7 @@ import { checkReading, expectedReading, OUT_OF_REACH, readYield, type Reading } 
 import { haveOf, jarMaterial } from "@/core/shelf";
 import type { StoredBatch } from "@/store/batches";
 import type { StoredJar } from "@/store/jars";
-import { bandWords, kitchenNumber, roundTo } from "@/words/amounts";
+import { bandWords, kitchenNumber, minuteWords, roundTo } from "@/words/amounts";
 import { notLearntWords } from "@/words/learn";
 import { CONSISTENCY_NAME, materialName } from "@/words/names";
 import { problemWords } from "@/words/problems";
@@ -88,16 +88,18 @@ function Frame({ title, form, colour = CLAY, targetPa, density, before, children
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <h1 className="text-sentence">{title}</h1>
       <div className="mt-3 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_26rem]">
-        <div className="min-w-0">
-          <div className="overflow-x-auto">
+        <div className="flex min-w-0 flex-col gap-5">
+          <div className={`flex min-w-0 flex-col gap-x-8 gap-y-4 ${text.by === "plate" ? "md:flex-row md:items-center" : ""}`}>
+          <div className="min-w-0 shrink-0 overflow-x-auto">
             {text.by === "plate"
               ? <PlatePicture acrossMm={across} alongMm={along} pxPerMm={px} colour={colour} wantedMm={wanted} text={`A plate from above, ${size}: a drop ${Math.round(across)} by ${Math.round(along)} mm${wanted ? `; as wanted it would lie ${Math.round(wanted)} mm wide` : ""}.`} />
               : <RingPicture heightMm={height} slumpMm={Math.min(slump, height)} yieldPa={read?.yieldPa.mid} pxPerMm={px} colour={colour} text={`A ring of ${height} mm from the side, ${size}: the paste has sunk ${Math.round(Math.min(slump, height))} mm.`} />}
           </div>
-          <p className="mt-1 text-sm text-quiet">
-            {text.by === "plate" ? `Lay a clear plate on the screen, or hold a rule to the drop. ${wanted ? "The dashed round is the paste you want." : ""}` : "Hold the screen beside it, or a rule."} {kept ? "True size on this screen." : "Not true to size yet:"} <CardSheet />
+          <HowTo by={text.by} />
+          </div>
+          <p className="text-sm text-quiet">
+            {text.by === "plate" ? `Lay a clear plate on the screen, or hold a rule to the drop. ${wanted ? "The dashed round is the paste you want." : ""}` : "Hold the screen beside it, or a rule."}{" "}{kept ? "True size on this screen." : "Not true to size yet:"} <CardSheet />
           </p>
-          <div className="mt-5"><HowTo by={text.by} /></div>
         </div>
         <div className="flex flex-col gap-4">
           {before}
@@ -148,7 +150,7 @@ function OfBowl({ batch, packedEvents, rev }: NonNullable<MeasureViewProps["bowl
   return (
     <Frame
       title={`Measure ${batch.blendName} for ${batch.headName}`} form={form} colour={mixColour(answer.layers)} targetPa={answer.targetYieldPa} density={density}
-      before={<p><Link href={`/batches/${batch.id}`} className="pressable">the bowl</Link>: {roundTo(state.pouredMl, 1)} ml poured, {minutes < 1 ? "not soaked yet" : `soaked ${Math.round(minutes)} min`}.{state.pouredMl === 0 && <strong> Nothing is noted as poured; note it there first, or the test says little.</strong>}</p>}
+      before={<p><Link href={`/batches/${batch.id}`} className="pressable">the bowl</Link>: {roundTo(state.pouredMl, 1)} ml poured, {minutes < 1 ? "not soaked yet" : `soaked ${minuteWords(minutes)}`}.{state.pouredMl === 0 && <strong> Nothing is noted as poured; note it there first, or the test says little.</strong>}</p>}
     >
       <p aria-live="assertive" className="text-stop">{trouble}{refused}</p>
       {correction && (correction.ok ? <WaysOn found={correction.value} question={made.question} /> : <p className="text-stop">{correction.problems.map(problemWords).join(" ")}</p>)}
