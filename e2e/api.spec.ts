@@ -41,9 +41,25 @@ test.describe("POST /api/v1/paste", () => {
     expect((await (await request.get("/api/v1/now")).json()).rev).toBe(before);
   });
   test("a correction after a word", async ({ request }) => {
-    const { add } = await (await post(request, "paste/correction", { ...PASTE_INPUT, word: "runs", pouredMl: 900, minutesSoaked: 30 })).json();
-    expect(add.kind).toBe("powder");
-    expect(add.lines.map((l: { line: number }) => l.line)).toEqual([0, 1]);
+    const { options } = await (await post(request, "paste/correction", { ...PASTE_INPUT, word: "runs", pouredMl: 900, minutesSoaked: 30 })).json();
+    expect(options[0].kind).toBe("powder");
+    expect(options[0].lines.map((l: { line: number }) => l.line)).toEqual([0, 1]);
+  });
+  test("a correction after a test, and after nothing but a pour; a test that cannot be is refused at its field", async ({ request }) => {
+    const ask = async (body: object) => (await post(request, "paste/correction", { ...PASTE_INPUT, pouredMl: 300, minutesSoaked: 30, ...body })).json();
+    const tested = await ask({ reading: { by: "ring", heightMm: 50, slumpMm: 10 } });
+    expect(tested.readPa.mid).toBeGreaterThan(100);
+    expect(tested.options[0].kind).toBe("liquid");
+    expect((await ask({})).readPa).toBeUndefined();
+    expect((await ask({ reading: { by: "ring", heightMm: 50, slumpMm: 90 } })).errors[0]).toMatchObject({ field: "slumpMm", code: "slumpTallerThanRing" });
+    expect((await ask({ reading: { by: "plate", volumeMl: 15, acrossMm: 60 } })).errors[0]).toMatchObject({ field: "alongMm", code: "required" });
+  });
+  test("20 000 draws by the server, and how it will feel", async ({ request }) => {
+    const { drawn } = await (await post(request, "paste/draws", PASTE_INPUT)).json();
+    expect(drawn.band.low).toBeLessThan(drawn.band.mid);
+    const { feel, order } = await (await post(request, "paste/feel", PASTE_INPUT)).json();
+    expect(feel.scores.grit.score).toBeGreaterThan(0);
+    expect(order.map((step: { id: string }) => step.id)).toEqual(expect.arrayContaining(["dry", "wet", "pour", "oilLast"]));
   });
 
   const line = (change: object) => ({ ...PASTE_INPUT, lines: [{ ...PASTE_INPUT.lines[0], ...change }] });

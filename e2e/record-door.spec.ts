@@ -11,7 +11,7 @@ import { BODIES, idIn, type Ids } from "./samples";
 const PASSWORD = "nine steps to the ferry";
 const NAMES = /Nine Ferry|Mina|Seun|Bertil|Liv|Coil softener|Ferry rust/;
 const openapi = JSON.parse(readFileSync("docs/openapi.json", "utf8"));
-const NOBODY: Ids = { headId: uuid(), blendId: uuid(), versionId: uuid(), batchId: uuid(), deviceId: uuid(), personId: uuid(), importId: uuid(), jarId: uuid(), thingId: uuid(), weighingId: uuid() };
+const NOBODY: Ids = { headId: uuid(), blendId: uuid(), versionId: uuid(), batchId: uuid(), deviceId: uuid(), personId: uuid(), importId: uuid(), jarId: uuid(), thingId: uuid(), weighingId: uuid(), readingId: uuid() };
 
 /** The house is locked for these tests, by a page that is in, and open again after them. */
 test.describe.configure({ mode: "serial" });

@@ -9,6 +9,7 @@ import { database } from "../src/store/connection";
 import { insertImport } from "../src/store/imports";
 import { insertJar, insertWeighing } from "@/store/jars";
 import { insertOwnThing } from "@/store/ownThings";
+import { insertJarReading } from "@/store/readings";
 import { inTransaction } from "../src/store/transaction";
 import { BLEND_INPUT, BODIES, HEAD_INPUT, HENNA_INPUT, idIn, type Ids } from "./samples";
 
@@ -35,7 +36,7 @@ const ask = (request: APIRequestContext, { method, path }: Pick<Op, "method" | "
 async function ownIds(request: APIRequestContext): Promise<Ids> {
   const get = async (path: string) => (await request.get(`/api/v1/${path}`)).json();
   const [{ heads }, { blends }, { batches }, { persons }, { jars, things }] = [await get("heads"), await get("blends"), await get("batches"), await get("door"), await get("shelf")];
-  return { headId: heads[0].id, blendId: blends[0].id, versionId: blends[0].versionId, batchId: batches[0].id, personId: persons[0].id, deviceId: uuid(), importId: uuid(), jarId: jars[0].id, thingId: things[0].rowId, weighingId: jars.find(({ weighings }: { weighings: unknown[] }) => weighings.length > 0).weighings[0].id };
+  return { headId: heads[0].id, blendId: blends[0].id, versionId: blends[0].versionId, batchId: batches[0].id, personId: persons[0].id, deviceId: uuid(), importId: uuid(), jarId: jars[0].id, thingId: things[0].rowId, weighingId: jars.find(({ weighings }: { weighings: unknown[] }) => weighings.length > 0).weighings[0].id, readingId: (await get(`jars/${jars.find(({ materialId }: { materialId: string }) => materialId === "henna").id}`)).readings[0].id };
 }
 
 test("every operation of the document is served, and every one has a sample to send", () => {
@@ -100,15 +101,16 @@ test.describe("ids that are not this household's, on every operation", () => {
     await inTransaction(house.householdId, (write) => insertImport(write, { id: importId, name: "theirs", adds: {} }));
     const { person_id: personId } = await database()("head").where({ id: house.headId }).first("person_id");
     await database()("device").where({ id: house.deviceId }).update({ token_hash: "b".repeat(64) });
-    const [jarId, thingId, weighingId] = [uuid(), uuid(), uuid()];
+    const [jarId, thingId, weighingId, readingId] = [uuid(), uuid(), uuid(), uuid()];
     await inTransaction(house.householdId, async (write) => {
       await insertOwnThing(write, thingId, { id: "own-theirs", name: "theirs", kind: "like", likeId: "amla" });
       await insertJar(write, { id: jarId, materialId: "amla", name: "theirs", fullG: 100, madeHere: false });
       await insertWeighing(write, jarId, { id: weighingId, count: 1, unit: "tbsp", massG: 8 });
+      await insertJarReading(write, { id: readingId, jarId, test: { amount: 20, unit: "g", fill: "level", waterMl: 60, minutes: 30, tempC: 20, reading: { by: "ring", heightMm: 50, slumpMm: 20 } }, judged: { learns: false, why: "noJar" } });
     });
-    other = { ...house, personId, importId, jarId, thingId, weighingId };
+    other = { ...house, personId, importId, jarId, thingId, weighingId, readingId };
   });
-  const unknown = (): Ids => ({ headId: uuid(), blendId: uuid(), versionId: uuid(), batchId: uuid(), deviceId: uuid(), personId: uuid(), importId: uuid(), jarId: uuid(), thingId: uuid(), weighingId: uuid() });
+  const unknown = (): Ids => ({ headId: uuid(), blendId: uuid(), versionId: uuid(), batchId: uuid(), deviceId: uuid(), personId: uuid(), importId: uuid(), jarId: uuid(), thingId: uuid(), weighingId: uuid(), readingId: uuid() });
 
   for (const op of OPERATIONS.filter(({ path }) => path.includes("{id}"))) {
     test(`${op.method} ${op.path}: 404 for another's and for nobody's, and nothing is written`, async ({ request }) => {

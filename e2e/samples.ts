@@ -17,16 +17,18 @@ export const BLEND_INPUT = blend;
 export const eventInput = () => ({ id: uuid(), payload: { kind: "poured", ml: 30 }, deviceSeq: 1, revSeen: 0, deviceClock: new Date().toISOString() });
 
 /** Ids of things in one household. */
-export interface Ids { readonly headId: string; readonly blendId: string; readonly versionId: string; readonly batchId: string; readonly deviceId: string; readonly personId: string; readonly importId: string; readonly jarId: string; readonly thingId: string; readonly weighingId: string }
+export interface Ids { readonly headId: string; readonly blendId: string; readonly versionId: string; readonly batchId: string; readonly deviceId: string; readonly personId: string; readonly importId: string; readonly jarId: string; readonly thingId: string; readonly weighingId: string; readonly readingId: string }
 
 /** What a path's id stands for, by the word before it. */
 export const idIn = (path: string, ids: Ids): string =>
-  path.replace(/\/(heads|blends|batches|devices|persons|imports|jars|things|weighings)\/\{id\}/, (_, kind: string) => `/${kind}/${{ heads: ids.headId, blends: ids.blendId, batches: ids.batchId, devices: ids.deviceId, persons: ids.personId, imports: ids.importId, jars: ids.jarId, things: ids.thingId, weighings: ids.weighingId }[kind]}`);
+  path.replace(/\/(heads|blends|batches|devices|persons|imports|jars|things|weighings|readings)\/\{id\}/, (_, kind: string) => `/${kind}/${{ heads: ids.headId, blends: ids.blendId, batches: ids.batchId, devices: ids.deviceId, persons: ids.personId, imports: ids.importId, jars: ids.jarId, things: ids.thingId, weighings: ids.weighingId, readings: ids.readingId }[kind]}`);
 
 /** A good body for every operation that takes one, pointing at these ids. A new operation without one fails the tests that walk them all. */
 export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
   "post /paste": () => PASTE_INPUT,
   "post /paste/correction": () => ({ ...PASTE_INPUT, word: "runs", pouredMl: 900, minutesSoaked: 30 }),
+  "post /paste/draws": () => PASTE_INPUT,
+  "post /paste/feel": () => PASTE_INPUT,
   "post /heads": () => ({ id: uuid(), name: "A sample", hair: HEAD_INPUT }),
   "put /heads/{id}": () => ({ name: "A sample", hair: HEAD_INPUT, baseRev: 1 }),
   "put /heads/{id}/removed": () => ({ removed: true }),
@@ -44,6 +46,8 @@ export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
   "put /jars/{id}": () => ({ materialId: "amla", name: "A sample", fullG: 100, baseRev: 1 }),
   "put /jars/{id}/removed": () => ({ removed: false }),
   "post /jars/{id}/weighings": () => ({ id: uuid(), count: 2, unit: "tbsp", massG: 15 }),
+  "post /jars/{id}/readings": () => ({ id: uuid(), amount: 20, unit: "g", waterMl: 60, minutes: 30, tempC: 20, reading: { by: "ring", heightMm: 50, slumpMm: 20 } }),
+  "put /readings/{id}/withdrawn": () => ({ withdrawn: true }),
   "post /jars/{id}/left": () => ({ id: uuid(), leftG: 80 }),
   "put /weighings/{id}/withdrawn": () => ({ withdrawn: false }),
   "post /imports/preview": () => ({ book: {} }),

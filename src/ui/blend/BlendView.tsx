@@ -30,7 +30,7 @@ import { useDraft } from "../parts/useDraft";
 import { usePour } from "./usePour";
 
 // Below the fold, and with tables of its own: it comes after the bowl is drawn.
-const FeelAndOrder = dynamic(() => import("./FeelAndOrder").then((file) => file.FeelAndOrder));
+const FeelAndOrder = dynamic(() => import("./FeelAndOrder").then((file) => file.FeelAndOrder), { loading: () => null });
 const LABEL_GAP = 35;
 const SPOON_UNITS: readonly Unit[] = ["g", "ml", "tsp", "tbsp", "cup"];
 
