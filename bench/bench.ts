@@ -62,7 +62,61 @@ async function computing() {
   report(`… against a bare loop of the same arithmetic (${bareMs.toFixed(4)} ms${sink > 0 ? "" : "?"})`, ms / bareMs, Infinity, "×");
   report("recompute with a henna in it, median", timeOf(() => core.computePaste({ ...question, lines: [part("henna"), ...question.lines.slice(1)] })), 0.2, "ms");
   report("a correction after a word, median", timeOf(() => core.correctPaste(question, { by: "word", word: "runs" }, { pouredMl: 300 })), 0.5, "ms");
-  report("20 000 draws of ten lines", timeOf(() => core.drawPour(question), 12), 150, "ms");
+  const things = question.lines.map(({ materialId }) => core.thing(core.lookupIn(question)(materialId)!, 20));
+  const water = core.thing(core.lookupIn(question)("water")!, 1);
+  report("a solve: one amount of ten, median", timeOf(() => core.solveAmountG(things, water, 0.55)), 0.1, "ms");
+  report("a solve: parts and liquid for a total, median", timeOf(() => core.solveForTotal(things.slice(0, 5), things.slice(5), water, 0.55, 500)), 0.1, "ms");
+  report("a solve: the parts for a set liquid, median", timeOf(() => core.solveScale(things.slice(0, 5), [...things.slice(5), water], 0.55)), 0.1, "ms");
+
+  const drawsMs = timeOf(() => core.drawPour(question), 12);
+  const bareDraws = bareDrawing();
+  const bareDrawsMs = timeOf(() => { sink += bareDraws(20_000); }, 12);
+  report("20 000 draws of ten lines", drawsMs, 150, "ms");
+  report(`… against a bare loop of the same arithmetic (${bareDrawsMs.toFixed(1)} ms)`, drawsMs / bareDrawsMs, 2, "×");
+  for (const lines of [2, 10, 20, 40]) {
+    const wide = { ...question, lines: Array.from({ length: lines }, (_, i) => question.lines[i % 5]) };
+    report(`… cost of lines: 20 000 draws of ${lines}`, timeOf(() => core.drawPour(wide), 6), Infinity, "ms");
+  }
+  for (const draws of [2_000, 20_000, 80_000]) report(`… cost of draws: ${draws} of ten lines`, timeOf(() => core.drawPour(question, draws), 6), Infinity, "ms");
+}
+
+/** The draws' own arithmetic, bare: 35 normal numbers each, one pass over 11 things, and the sorting of what comes out. */
+function bareDrawing(): (draws: number) => number {
+  const [lines, figures] = [11, 35];
+  return (draws) => {
+    let state = 20_260_101;
+    const even = () => {
+      state = (state + 0x6d2b79f5) >>> 0;
+      let t = state;
+      t = Math.imul(t ^ (t >>> 15), t | 1);
+      t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+      return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+    };
+    const x = new Float64Array(figures + 1);
+    const found = new Float64Array(draws);
+    for (let n = 0; n < draws; n++) {
+      for (let i = 0; i < figures; i += 2) {
+        const radius = Math.sqrt(-2 * Math.log(1 - even()));
+        const angle = 2 * Math.PI * even();
+        x[i] = Math.max(0, 1 + 0.1 * radius * Math.cos(angle));
+        x[i + 1] = Math.max(0, 1 + 0.1 * radius * Math.sin(angle));
+      }
+      let volume = 0, on = 0, mixed = 0, later = 0, grams = 0;
+      for (let i = 0; i < lines; i++) {
+        const m = x[2 + i], w = x[13 + i], h = x[24 + i];
+        const solid = Math.max(0, 1 - w) / 1.5;
+        grams += m;
+        volume += m * (solid + w + 0.1);
+        on += m * (solid + h);
+        mixed += m * (solid + h * 0.9);
+        later += m * (solid + h * 0.95);
+      }
+      const phi = x[0] * (1 - 1 / Math.sqrt(1 + 33 / x[1]));
+      found[n] = (on - phi * volume) / phi + (mixed + later) / volume + grams;
+    }
+    found.sort();
+    return found[draws >> 1];
+  };
 }
 
 async function browsing() {
@@ -105,6 +159,26 @@ async function browsing() {
   });
   report("key press to new numbers on the screen, median", median(waits), 50, "ms");
   report("key press to new numbers on the screen, slowest of 40", Math.max(...waits), Infinity, "ms");
+
+  await page.goto(`${base}/measure`, { waitUntil: "networkidle" });
+  await page.getByLabel("Across, mm").fill("60");
+  await page.getByLabel("Along, mm").fill("60");
+  const frames = await page.locator("input[type=range]").first().evaluate(async (input: HTMLInputElement) => {
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")!.set!;
+    const out: number[] = [];
+    for (let i = 0; i < 60; i++) {
+      await new Promise((next) => requestAnimationFrame(next));
+      const start = performance.now();
+      set.call(input, String(50 + (i % 40)));
+      // React takes a slider's move at once; what it does in this handler is what a frame costs.
+      input.dispatchEvent(new Event("input", { bubbles: true }));
+      await new Promise((next) => queueMicrotask(() => next(undefined)));
+      out.push(performance.now() - start);
+    }
+    return out;
+  });
+  report("a frame while a slider of the plate moves, median", median(frames), 8, "ms");
+  report("… slowest of 60", Math.max(...frames), Infinity, "ms");
   await browser.close();
 }
 

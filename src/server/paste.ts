@@ -38,6 +38,6 @@ export async function feelUse({ input, settings, household }: Asked<PasteInput>)
   const shelf = await shelfOf(household.id);
   const question = toQuestion(input, settings.spoons, shelf);
   const answer = answerOf(question);
-  const feel = feelAdvice(question, answer, shelf.jars.filter(({ leftG }) => leftG > 0).map(({ materialId }) => materialId));
+  const feel = feelAdvice(question, answer, shelf.jars.filter(({ leftG }) => leftG > 0));
   return { feel, order: mixingOrder(question, answer, feel, settings.vessels) };
 }

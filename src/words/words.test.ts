@@ -27,7 +27,7 @@ test("no sentence of any bowl holds a hole", () => {
     for (const { id, lines } of worksheet(answer).steps) clean(stepWords(id, answer, question, lines));
     for (const caution of answer.cautions) clean(cautionWords(caution));
     clean(throughTimeWords(answer));
-    const feel = feelAdvice(question, answer, ["flax-gel"]);
+    const feel = feelAdvice(question, answer, [{ materialId: "flax-gel", leftG: 200 }]);
     for (const advice of feel.advice) clean(adviceWords(advice, feel));
     for (const step of mixingOrder(question, answer, feel, { blenderMl: 600, bottleMl: 250 })) clean(mixingStepWords(step, answer.lines.map(({ materialId }) => materialId), { bottleMl: 250 }));
     for (const seen of [...WORDS.map((word) => ({ by: "word", word }) as const), { by: "pour" } as const, { by: "test", reading: { by: "ring", heightMm: 50, slumpMm: 20 } } as const]) {

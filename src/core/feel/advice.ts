@@ -27,6 +27,9 @@ export interface FeelAnswer {
   readonly advice: readonly Advice[];
 }
 
+/** A thing on the shelf, grams. */
+export interface OnShelf { readonly materialId: string; readonly leftG: number }
+
 /** What a slip source is taken from where the shelf has none: the ones a kitchen gets most easily. */
 const SLIP_SOURCES = ["flax-gel", "aloe-gel", "marshmallow-root", "fenugreek-seed"];
 const LIGHT: readonly Head["shade"][] = ["blond", "grey", "bleached"];
@@ -35,9 +38,9 @@ const SMELLS_LATER = new Set(["egg", "egg-yolk", "egg-white", "fenugreek-seed", 
 /**
  * How a bowl will feel, and what to do about it. What the maker chose otherwise stands in `question.choices` and does
  * not change the advice, so that both can be shown.
- * @param onShelf ids of things the house has, for naming a slip source; kitchen ones are named where it has none
+ * @param onShelf what the house has and how much of it, for naming a slip source; kitchen ones are named where it has none
  */
-export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf: readonly string[] = []): FeelAnswer {
+export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf: readonly OnShelf[] = []): FeelAnswer {
   const find = lookupIn(question);
   const lines = answer.lines.flatMap(({ materialId, jarId, massG: { mid } }) => { const material = find(materialId, jarId); return material ? [{ material, massG: mid }] : []; });
   const { liquid } = question;
@@ -55,7 +58,7 @@ export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf
   const shareOf = (indexes: readonly number[]): number => indexes.reduce((sum, i) => sum + things[i].massG, 0) / Math.max(1e-9, totalG);
 
   const advice: Advice[] = [];
-  if (scores.slip.score < ENOUGH_SLIP) advice.push({ topic: "detangle", because: by("grit"), ...slipSource(things, totalG, onShelf, find) });
+  if (scores.slip.score < ENOUGH_SLIP) advice.push({ topic: "detangle", because: by("grit"), ...(which((material) => material.tags.includes("dye")).length > 0 ? {} : slipSource(things, totalG, onShelf, find)) });
   const gritty = scores.grit.score >= 0.3;
   advice.push({ topic: "strain", choice: gritty, because: by("grit") });
   const { head } = question;
@@ -75,15 +78,16 @@ export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf
   return { things: things.map(({ material, massG }) => ({ materialId: material.id, massG })), scores, advice };
 }
 
-/** As much of a slip source as brings the bowl to enough; none where it takes more than a third of it. */
-function slipSource(things: readonly { readonly material: Material; readonly massG: number }[], totalG: number, onShelf: readonly string[], find: (id: string) => Material | undefined): { readonly slipSource?: { readonly materialId: string; readonly massG: number } } {
+/** As much of a slip source as brings the bowl to enough; none where it takes more than a third
+ * of it, or more than there is. */
+function slipSource(things: readonly { readonly material: Material; readonly massG: number }[], totalG: number, onShelf: readonly OnShelf[], find: (id: string) => Material | undefined): { readonly slipSource?: { readonly materialId: string; readonly massG: number } } {
   const there = new Set(things.map(({ material }) => material.id));
-  const candidates = [...onShelf, ...SLIP_SOURCES].flatMap((id) => { const material = there.has(id) ? undefined : find(id); return material && feelPerShare(material, "slip") >= 1.5 && phaseOf(material) !== "oil" && material.form !== "whole" && material.form !== "fresh" ? [material] : []; });
+  const candidates = [...onShelf, ...SLIP_SOURCES.filter((id) => !onShelf.some(({ materialId }) => materialId === id)).map((materialId) => ({ materialId, leftG: Infinity }))].flatMap(({ materialId: id, leftG }) => { const material = there.has(id) ? undefined : find(id); return material && feelPerShare(material, "slip") >= 1.5 && phaseOf(material) !== "oil" && material.form !== "whole" && material.form !== "fresh" ? [{ material, leftG }] : []; });
   const wanted = sumFor(ENOUGH_SLIP);
   const sum = feelSum(things, "slip") * totalG;
-  for (const material of candidates) {
+  for (const { material, leftG } of candidates) {
     const massG = (wanted * totalG - sum) / (feelPerShare(material, "slip") - wanted);
-    if (massG > 0 && massG < totalG / 3) return { slipSource: { materialId: material.id, massG } };
+    if (massG > 0 && massG < totalG / 3 && massG <= leftG) return { slipSource: { materialId: material.id, massG } };
   }
   return {};
 }

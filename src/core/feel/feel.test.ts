@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
-import { chosen, feelAdvice, feelOf, FEELS, feelScore, sumFor } from ".";
+import { chosen, feelAdvice, type OnShelf, feelOf, FEELS, feelScore, sumFor } from ".";
 import { PLAIN_HEAD } from "../head";
 import { findMaterial } from "../material";
 import { mixingOrder, type MixingStep } from "../order";
@@ -9,7 +9,7 @@ import { computePaste, type BlendLine, type PasteQuestion } from "../paste";
 const line = (materialId: string, amount: number, unit: BlendLine["unit"] = "tbsp", role: BlendLine["role"] = "part"): BlendLine => ({ materialId, role, amount, unit, fill: "level" });
 const bowl = (lines: readonly BlendLine[], more: Partial<PasteQuestion> = {}): PasteQuestion =>
   ({ head: PLAIN_HEAD, purpose: "mask", spoons: "metric", sizing: "likely", kitchenTempC: 22, target: { word: "cream" }, liquid: { materialId: "water", tempC: 40 }, lines, ...more });
-const advise = (question: PasteQuestion, onShelf?: string[]) => {
+const advise = (question: PasteQuestion, onShelf?: OnShelf[]) => {
   const found = computePaste(question);
   if (!found.ok) throw new Error(JSON.stringify(found.problems));
   const feel = feelAdvice(question, found.value, onShelf);
@@ -45,11 +45,14 @@ describe("feel", () => {
 describe("advice (common practice)", () => {
   test("herbs alone want detangling, and a slip source in an amount that does it", () => {
     const herbs = bowl([line("amla", 2), line("brahmi", 1)]);
-    const found = advise(herbs, ["marshmallow-root"]).topic("detangle");
+    const found = advise(herbs, [{ materialId: "marshmallow-root", leftG: 500 }]).topic("detangle");
     expect(found).toMatchObject({ slipSource: { materialId: "marshmallow-root" } });
     const massG = found?.topic === "detangle" ? found.slipSource!.massG : NaN;
     const with_ = advise({ ...herbs, sizing: "asGiven", lines: [...herbs.lines, line("marshmallow-root", massG, "g", "fixed")] });
     expect(with_.feel.scores.slip.score).toBeGreaterThan(advise(herbs).feel.scores.slip.score);
+    const short = advise(herbs, [{ materialId: "marshmallow-root", leftG: 1 }]).topic("detangle");
+    expect(short).not.toMatchObject({ slipSource: { materialId: "marshmallow-root" } });
+    expect(advise(bowl([line("henna", 4)])).topic("detangle")).not.toHaveProperty("slipSource");
     expect(advise(bowl([line("amla", 1), line("fenugreek-seed", 2), line("flax-gel", 6, "tbsp", "fixed")])).topic("detangle")).toBeUndefined();
   });
   test("washing out: water after a dye, two shampoos after much oil, conditioner for grit", () => {

@@ -162,7 +162,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
           <History events={events} withdrawn={state.withdrawn} materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
         </aside>
       </div>
-      <div className="mt-8 flex flex-col gap-8 print:hidden"><FeelAndOrder question={question} answer={answer} choices={question.choices} /><Cautions cautions={answer.cautions} /></div>
+      <div className="mt-8 flex flex-col gap-8 print:hidden"><Cautions cautions={answer.cautions} /><FeelAndOrder question={question} answer={answer} choices={question.choices} /></div>
     </div>
   );
 }

@@ -116,13 +116,13 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
             </section>
             {sameLines && <CleanSpoons question={shown.question} answer={answer} lines={doc.lines} dispatch={dispatch} />}
             <Mixing question={shown.question} answer={answer} />
-            {sameLines && <FeelAndOrder question={shown.question} answer={answer} choices={doc.choices} onChoose={(choices) => dispatch({ do: "set", change: { choices } })} />}
             <Cautions cautions={answer.cautions} id="cautions" />
+            {sameLines && <FeelAndOrder question={shown.question} answer={answer} choices={doc.choices} onChoose={(choices) => dispatch({ do: "set", change: { choices } })} />}
           </div>
           <div>
             <Needs question={shown.question} answer={answer} />
             {sameLines && <AsMuchAsThereIs question={shown.question} answer={answer} lines={doc.lines} dispatch={dispatch} />}
-            <p className="mt-2 max-w-[26rem]">Not sure by eye? <Link href="/practice" className="pressable">A practice bowl</Link> costs no powder.</p>
+            <p className="mt-2 max-w-[26rem]">Not sure by eye? <Link href="/practice" className="pressable">A practice bowl</Link> costs no powder; <Link href="/measure" className="pressable">a ring or a plate</Link> measures a real one.</p>
           </div>
         </div>
       )}

@@ -10,7 +10,7 @@ import { OrderOfMixing } from "./OrderOfMixing";
 /** How the bowl will feel with what to do about it, and the order in which it is mixed. */
 export function FeelAndOrder({ question, answer, choices, onChoose }: { question: PasteQuestion; answer: PasteAnswer; choices: Choices | undefined; onChoose?: (choices: Choices) => void }) {
   const { shelf, vessels } = useShelf();
-  const feel = feelAdvice(question, answer, [...new Set(shelf.jars.filter(({ leftG }) => leftG > 0).map(({ materialId }) => materialId))]);
+  const feel = feelAdvice(question, answer, shelf.jars.filter(({ leftG }) => leftG > 0));
   const find = lookupIn(question);
   const hasOil = answer.lines.some(({ materialId, jarId }) => { const material = find(materialId, jarId); return material !== undefined && material.family !== "essentialOil" && phaseOf(material) === "oil"; });
   return (

@@ -34,6 +34,6 @@ function RingStep({ step }: { step: number }) {
 
 function PlateStep({ step }: { step: number }) {
   if (step === 0) return <><path d="M22 30H62Q42 54 22 30Z" className={PASTE} strokeWidth="1" /><path d="M20 30Q42 58 64 30" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /><path d="M64 30Q80 26 94 16" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /><path d="M14 26H70" className="stroke-press" strokeWidth="3" strokeLinecap="round" /></>;
-  if (step === 1) return <><path d="M30 55Q50 34 70 55Z" className={PASTE} strokeWidth="1" /><path d="M40 34Q30 8 62 12" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /><path d="M62 12Q78 10 94 4" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /></>;
+  if (step === 1) return <><path d="M30 55Q50 34 70 55Z" className={PASTE} strokeWidth="1" /><path d="M33 33Q40 6 62 16" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /><path d="M62 16Q76 14 94 3" className="fill-none stroke-ink" strokeWidth="2.6" strokeLinecap="round" /><path d="M35 33Q42 16 58 19Q48 34 50 42L42 43Q40 34 35 33Z" className={PASTE} strokeWidth="1" /></>;
   return <><path d="M16 55Q50 41 84 55Z" className={PASTE} strokeWidth="1" /><path d="M16 34H84M22 30l-6 4l6 4M78 30l6 4l-6 4" className="fill-none stroke-press" strokeWidth="2" /></>;
 }

@@ -55,8 +55,8 @@ export function PracticeView({ firstSeed }: { firstSeed: number }) {
             </>
           ) : (
             <div role="status" className="border-l-4 border-leaf-fill pl-3">
-              <p className="font-semibold">{stopped.hit ? "Right." : consistency.state === "dry" ? "Still dry." : "Not quite."} {Math.abs(stopped.offMl) < 0.5 ? "To the drop." : `${roundTo(Math.abs(stopped.offMl), 1)} ml too ${stopped.offMl > 0 ? "much" : "little"}: ${Math.round(Math.abs(stopped.off) * 100)} % of it.`}</p>
-              <p>It was {bowl.powder.names[0].text}, holding {Math.abs(bowl.factor - 1) < 0.02 ? "what the tables say" : `${Math.round(Math.abs(bowl.factor - 1) * 100)} % ${bowl.factor > 1 ? "more" : "less"} than the tables say`}; right were {roundTo(bowl.rightMl, 1)} ml. Yours stands at {consistencyWords(stopped.landed)}.</p>
+              <p className="font-semibold">{stopped.hit ? "Right." : consistency.state === "dry" ? "Still dry." : "Not quite."} {Math.abs(stopped.offMl) < 0.5 ? "To the drop." : `${roundTo(Math.abs(stopped.offMl), 1)} ml too ${stopped.offMl > 0 ? "much" : "little"}, which is ${Math.round(Math.abs(stopped.off) * 100)} %.`}</p>
+              <p>It was {bowl.powder.names[0].text}, holding {Math.abs(bowl.factor - 1) < 0.02 ? "what the tables say" : `${Math.round(Math.abs(bowl.factor - 1) * 100)} % ${bowl.factor > 1 ? "more" : "less"} than the tables say`}; right were {roundTo(bowl.rightMl, 1)} ml. Yours is {consistencyWords(stopped.landed)}.</p>
               <ConsistencyScale band={stopped.landed.state === "dry" ? undefined : { low: stopped.landed.yieldPa, mid: stopped.landed.yieldPa, high: stopped.landed.yieldPa }} targetPa={TARGET_PA[bowl.target]} />
               <Button look="main" className="mt-2 min-h-14" onClick={again}>Another one</Button>
             </div>
