@@ -1,5 +1,5 @@
 import { mkdirSync } from "node:fs";
-import { chromium } from "@playwright/test";
+import { chromium, type Page } from "@playwright/test";
 import playwright from "../playwright.config";
 
 /** One current picture of each main view, from the demo data. */
@@ -11,12 +11,13 @@ const PHONE = { width: 390, height: 844 };
 mkdirSync(FOLDER, { recursive: true });
 const browser = await chromium.launch(playwright.use?.launchOptions);
 
-async function shot(name: string, path: string, size: typeof WIDE, theme: "light" | "dim", media?: "print") {
+async function shot(name: string, path: string, size: typeof WIDE, theme: "light" | "dim", media?: "print", act?: (page: Page) => Promise<void>) {
   const context = await browser.newContext({ viewport: size, reducedMotion: "reduce" });
   await context.addCookies([{ name: "infusing_theme", value: theme, url: base }]);
   const page = await context.newPage();
   if (media) await page.emulateMedia({ media });
   await page.goto(base + path, { waitUntil: "networkidle" });
+  await act?.(page);
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `${FOLDER}/${name}.png` });
   await context.close();
@@ -29,7 +30,6 @@ const batch = `/batches/${going[0].batchId}`;
 
 await shot("today", "/", WIDE, "light");
 await shot("blend", blend("Long-haul mask"), WIDE, "light");
-await shot("versions", `${blend("Coil softener")}/versions`, WIDE, "light");
 await shot("blend-henna-dim", blend("Ferry rust"), WIDE, "dim");
 await shot("blend-phone", blend("Coil softener"), PHONE, "light");
 await shot("bowl", batch, WIDE, "light");
@@ -41,7 +41,12 @@ await shot("bowls", `${blend("Coil softener")}/bowls`, WIDE, "light");
 await shot("house", "/house", WIDE, "light");
 await shot("shelf", "/shelf", WIDE, "light");
 await shot("shelf-phone-dim", "/shelf", PHONE, "dim");
-await shot("jar", `/shelf/${jars.find(({ materialId }: { materialId: string }) => materialId === "amla").id}`, WIDE, "light");
+await shot("jar", `/shelf/${jars.find(({ materialId }: { materialId: string }) => materialId === "henna").id}`, WIDE, "light");
+await shot("measure", `/measure?batch=${batch.split("/").at(-1)}`, WIDE, "light", undefined, async (page) => {
+  await page.getByLabel("Across, mm").fill("52");
+  await page.getByLabel("Along, mm").fill("54");
+});
+await shot("practice", "/practice", WIDE, "dim", undefined, async (page) => { for (let i = 0; i < 5; i++) await page.getByRole("button", { name: "+ 50 ml" }).click(); });
 await shot("labels", "/shelf/labels", WIDE, "light");
 await shot("gathering", `/shelf/gathering?want=${["Ferry rust", "Long-haul mask"].map((name) => blend(name).split("/").at(-1)).join()}`, WIDE, "light");
 
@@ -54,7 +59,6 @@ await locking.getByRole("button", { name: "Make a code" }).click();
 await locking.getByRole("img", { name: "The address and the code, for a camera" }).waitFor();
 await locking.evaluate(() => document.querySelector('[aria-label="Who may come in"]')?.scrollIntoView());
 await locking.screenshot({ path: `${FOLDER}/door.png` });
-await shot("enter-phone", "/enter", PHONE, "light");
 await locking.request.put(`${base}/api/v1/door/password`, { data: { current: "only for the picture" } });
 await home.close();
 await browser.close();

@@ -48,7 +48,7 @@ export function mixingStepWords(step: MixingStep, materialIds: readonly string[]
   const list = "things" in step ? step.things.map((i) => bare(materialIds[i])).join(", ") : "";
   switch (step.id) {
     case "mash": {
-      const with_ = step.blender === "fits" ? "in the blender" : step.blender === "tooLittle" ? "with a fork and through a sieve: it is too little for the blender's knives" : step.blender === "tooMuch" ? "in the blender, in two goes" : "with a fork, then through a sieve";
+      const with_ = step.blender === "fits" ? "in the blender" : step.blender === "tooLittle" ? "with a fork and through a sieve: it is too little for the blender’s knives" : step.blender === "tooMuch" ? "in the blender, in two goes" : "with a fork, then through a sieve";
       return `Mash ${list} (about ${mlWords(step.volumeMl)} ml) ${with_}; no bit may be left.`;
     }
     case "warm": return `Warm ${list} to about ${step.toC} °C over a bowl of hot water until it flows or dissolves; cooler it stays in lumps. Test on the wrist before it meets skin.`;

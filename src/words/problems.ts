@@ -20,7 +20,7 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   pinTheLiquid: () => "Say how much liquid there is first: pin it at the jug.",
   solvedTwice: () => "Only one thing can be “as much as it takes”.",
   sameLiquidTwice: () => "These are the same liquid. Take another, or pour only one.",
-  slumpTallerThanRing: ({ height }) => `It cannot sink further than the ring is high, ${height} mm. Read it again: how far below the rim's height is the top now?`,
+  slumpTallerThanRing: ({ height }) => `It cannot sink further than the ring is high, ${height} mm. Read it again: how far below the rim’s height is the top now?`,
   narrowerThanDrop: ({ least }) => `A drop of that size cannot be narrower than ${least} mm. Read across it again, or say how much it was.`,
   tooStiffForRing: ({ height }) => `It hardly sinks, so a ring this low says little. Take a taller one, about ${height} mm.`,
   tooThinForRing: () => "It runs nearly flat, so the ring says little. Drop a tablespoon on a plate instead.",
