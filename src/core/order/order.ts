@@ -48,7 +48,7 @@ export function mixingOrder(question: PasteQuestion, answer: PasteAnswer, feel: 
   const volumeOf = (indexes: readonly number[]) => indexes.reduce((sum, i) => sum + answer.lines[i].massG.mid / materials[i]!.bulkDensityGPerMl.value, 0);
   const steps: MixingStep[] = [];
 
-  const mash = which((material) => material.form === "soft" && (material.tags.includes("fruit") || material.tags.includes("fresh")));
+  const mash = which((material) => material.form === "soft" && (material.tags.includes("fruit") || (material.tags.includes("fresh") && !material.jobs.includes("slip"))));
   if (mash.length > 0) {
     const volumeMl = volumeOf(mash);
     const { blenderMl } = vessels;
