@@ -79,6 +79,11 @@ test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a se
   await page.goto(bowl);
   await page.getByRole("button", { name: "By the last test" }).click();
   await expect(page.getByLabel("While mixing").getByText(/Pa: the powders hold/)).toBeVisible();
+  const powder = page.getByLabel("While mixing").getByRole("listitem").filter({ hasText: "Add powder in the same proportions" });
+  const grams = Number(/manjistha ([\d.]+) g/.exec((await powder.textContent())!)![1]);
+  await powder.getByRole("button", { name: "Put that in" }).click();
+  await page.getByText(/^what happened/).click();
+  await expect(page.getByText(new RegExp(`put in besides: ${Math.floor(grams / 10)}[\\d.]* g of manjistha`))).toBeVisible();
   await expect(page.getByLabel("Tests", { exact: true }).getByText(/a drop of 15 ml spread to 72 by 75 mm, at \d+ ml/)).toBeVisible();
   await expect(page.getByRole("img", { name: /^Read .* Pa, .*; wanted 13 Pa, pancake batter/ })).toBeVisible();
   await page.getByRole("button", { name: "Close this bowl" }).click();

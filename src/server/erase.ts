@@ -2,6 +2,7 @@ import { foldBatch } from "@/core/batch";
 import { cautionsFor } from "@/core/caution";
 import type { Head } from "@/core/head";
 import { findMaterial } from "@/core/material";
+import { thingsOf } from "@/core/paste";
 import type { ErasedInput } from "@/inputs/doorInput";
 import * as batches from "@/store/batches";
 import { sendAway } from "@/store/devices";
@@ -26,7 +27,7 @@ export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) 
   const touched = new Set(await blankNotes(write, params.id, headIds));
   for (const batch of await batches.batchesOnHeads(write, headIds)) {
     const question = { ...batch.question, head: blanked(batch.question.head) };
-    const materials = [...question.lines.map((line) => line.materialId), question.liquid.materialId].flatMap((id) => findMaterial(id) ?? []);
+    const materials = thingsOf(question).flatMap(({ materialId }) => findMaterial(materialId) ?? []);
     const cautions = cautionsFor({ head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC, materials });
     await batches.blankBatch(write, batch.id, { headName: NOBODY, question, answer: { ...batch.answer, cautions } });
     touched.add(batch.id);

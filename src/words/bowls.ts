@@ -1,5 +1,5 @@
 import { MARKS, MARK_RANGE, type BatchState, type Made } from "@/core/batch";
-import type { PasteAnswer, PasteQuestion } from "@/core/paste";
+import { liquidParts, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import { gramWords, kitchenNumber, minuteWords, mlWords } from "./amounts";
 import { AGAIN_NAME, MARK_NAME, materialName, MIXING_WORD_NAME, PLACE_NAME, PURPOSE_NAME, warmthWord } from "./names";
 import { consistencyRange } from "./verdict";
@@ -36,9 +36,10 @@ export function bowlRows(bowls: readonly Bowl[]): BowlRow[] {
       return own.length === 0 ? NONE : `${gramWords(own.reduce((sum, line) => sum + line.reallyG, 0))} g`;
     });
   }
-  for (const id of new Set(bowls.map(({ batch }) => batch.question.liquid.materialId))) {
-    add(`${materialName(id)}, poured`, ({ batch, state }) => (batch.question.liquid.materialId === id ? `${mlWords(state.pouredMl)} ml` : NONE));
-    add(`${materialName(id)}, planned`, ({ batch: { question, answer } }) => (question.liquid.materialId === id && answer.liquid.state !== "unreachable" ? `${mlWords(answer.liquid.ml.mid)} ml` : NONE));
+  for (const id of new Set(bowls.flatMap(({ batch }) => liquidParts(batch.question.liquid).map(({ materialId }) => materialId)))) {
+    const shareOf = ({ liquid }: PasteQuestion) => liquidParts(liquid).find(({ materialId }) => materialId === id)?.share;
+    add(`${materialName(id)}, poured`, ({ batch, state }) => { const share = shareOf(batch.question); return share === undefined ? NONE : `${mlWords(state.pouredMl * share)} ml`; });
+    add(`${materialName(id)}, planned`, ({ batch: { question, answer } }) => { const share = shareOf(question); return share !== undefined && answer.liquid.state !== "unreachable" ? `${mlWords(answer.liquid.ml.mid * share)} ml` : NONE; });
   }
   add("liquid was", ({ batch }) => `${warmthWord(batch.question.liquid.tempC)}, ${kitchenNumber(batch.question.liquid.tempC)}°`);
   add("kitchen", ({ batch }) => `${kitchenNumber(batch.question.kitchenTempC)}°`);

@@ -1,4 +1,4 @@
-import { lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
+import { liquidParts, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
 import { findMaterial, phaseOf, type Phase } from "../material";
 import { asMade } from "./asMade";
 import type { BatchEvent } from "./events";
@@ -39,12 +39,10 @@ export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: re
     return eventId === undefined || !(reallyG > 0) ? [] : [{ eventId, slot: `line ${line}`, materialId, ...(jarId === undefined ? {} : { jarId }), massG: reallyG }];
   });
   const added = made.lines.slice(answer.lines.length).map(({ materialId, reallyG }, i): Draw => ({ eventId: state.added[i].eventId, slot: "added", materialId, massG: reallyG }));
-  const { liquid } = question;
   const poured = standing.flatMap(({ id, payload }): Draw[] => {
     if (payload.kind !== "poured" || !(payload.ml > 0)) return [];
-    const draw = (slot: string, { materialId, jarId }: { readonly materialId: string; readonly jarId?: string }, share: number): Draw =>
-      ({ eventId: id, slot, materialId, ...(jarId === undefined ? {} : { jarId }), massG: payload.ml * share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1) });
-    return [draw("liquid", liquid, 1 - (liquid.with?.share ?? 0)), ...(liquid.with ? [draw("second liquid", liquid.with, liquid.with.share)] : [])];
+    return liquidParts(question.liquid).map(({ materialId, jarId, share }, i): Draw =>
+      ({ eventId: id, slot: i === 0 ? "liquid" : "second liquid", materialId, ...(jarId === undefined ? {} : { jarId }), massG: payload.ml * share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1) }));
   });
   return [...planned, ...added.filter(({ massG }) => massG > 0), ...poured];
 }

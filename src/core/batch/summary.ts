@@ -1,6 +1,6 @@
 import type { Band } from "../figure";
 import type { PurposeId } from "../head";
-import type { Layer, PasteAnswer, PasteQuestion } from "../paste";
+import { thingsOf, type Layer, type PasteAnswer, type PasteQuestion } from "../paste";
 
 /** What a list shows of a planned bowl, without the whole question and answer. */
 export interface BatchSummary {
@@ -16,7 +16,7 @@ export interface BatchSummary {
 
 export function summaryOf(question: PasteQuestion, answer: PasteAnswer): BatchSummary {
   return {
-    purpose: question.purpose, materialIds: [...new Set([...question.lines.map((line) => line.materialId), question.liquid.materialId])],
+    purpose: question.purpose, materialIds: [...new Set(thingsOf(question).map(({ materialId }) => materialId))],
     layers: answer.layers, totalMl: answer.totalMl, totalG: answer.totalG, pasteG: answer.head.pasteG,
     ...(answer.liquid.state === "unreachable" ? {} : { liquidMl: answer.liquid.ml }),
   };

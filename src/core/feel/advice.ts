@@ -1,6 +1,6 @@
 import type { Head } from "../head";
 import { phaseOf, type Material } from "../material";
-import { lookupIn, thingsOf, type Choices, type PasteAnswer, type PasteQuestion } from "../paste";
+import { liquidParts, lookupIn, type Choices, type PasteAnswer, type PasteQuestion } from "../paste";
 import { feelOf, feelPerShare, feelSum, sumFor, type FeelScores } from "./feel";
 
 /** Below the first little, from the second much. Estimates. */
@@ -45,9 +45,8 @@ export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf
   const lines = answer.lines.flatMap(({ materialId, jarId, massG: { mid } }) => { const material = find(materialId, jarId); return material ? [{ material, massG: mid }] : []; });
   const { liquid } = question;
   const liquidMl = answer.liquid.state === "unreachable" ? liquid.amountMl ?? 0 : answer.liquid.ml.mid;
-  const poured = thingsOf({ lines: [], liquid }).flatMap(({ materialId, jarId }, i) => {
+  const poured = liquidParts(liquid).flatMap(({ materialId, jarId, share }) => {
     const material = find(materialId, jarId);
-    const share = i === 0 ? 1 - (liquid.with?.share ?? 0) : liquid.with!.share;
     return material ? [{ material, massG: liquidMl * share * material.bulkDensityGPerMl.value }] : [];
   });
   const things = [...lines, ...poured];

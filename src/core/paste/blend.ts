@@ -95,6 +95,10 @@ export interface PasteQuestion extends Blend {
 export const lookupIn = ({ own = [] }: Pick<PasteQuestion, "own">): Lookup => own.length === 0 ? findMaterial : (id, jarId) =>
   (jarId === undefined ? undefined : own.find((one) => one.id === id && one.jarId === jarId)) ?? own.find((one) => one.id === id && one.jarId === undefined) ?? findMaterial(id);
 
+/** What is poured, one liquid or two, each with its share of the volume. */
+export const liquidParts = ({ materialId, jarId, with: second }: Liquid): readonly { readonly materialId: string; readonly jarId?: string; readonly share: number }[] =>
+  [{ materialId, ...(jarId === undefined ? {} : { jarId }), share: 1 - (second?.share ?? 0) }, ...(second ? [second] : [])];
+
 /** Every line and every liquid. */
 export const thingsOf = ({ lines, liquid }: Pick<Blend, "lines" | "liquid">): readonly { readonly materialId: string; readonly jarId?: string }[] => [...lines, liquid, ...(liquid.with ? [liquid.with] : [])];
 

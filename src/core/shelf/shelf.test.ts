@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { CATALOGUE, convertForm, findMaterial, otherForms, type Material } from "../material";
+import { drawsOf } from "../batch";
 import { PLAIN_HEAD } from "../head";
 import { computePaste, type Blend } from "../paste";
 import { checkJar, checkOwnThing, checkWeighing, containsItself, costOf, dayNumber, densityIsPossible, freshness, gather, jarDensity, jarInUse, lookupOn, mixtureOf, monthsBetween, nameInId, ownId, ownMaterials, questionOn, swapsFor, type Jar, type OwnThing, type Shelf } from ".";
@@ -155,6 +156,19 @@ describe("gathering", () => {
     expect(of("yoghurt").shortG).toBeGreaterThan(0);
     expect(rows.some(({ materialId }) => materialId === "water")).toBe(false);
     expect(costOf(rows).unpricedG).toBeGreaterThan(0);
+  });
+  test("of two liquids each is gathered, drawn and settled by its share", () => {
+    const shelf = shelfWith(jar("rose-water"), jar("milk"));
+    const question = questionOn({ ...blend, liquid: { materialId: "milk", tempC: 20, with: { materialId: "rose-water", share: 0.25 } } }, PLAIN_HEAD, "metric", shelf);
+    expect(question.liquid).toMatchObject({ jarId: "milk-1", with: { jarId: "rose-water-1", share: 0.25 } });
+    const result = computePaste(question);
+    if (!result.ok || result.value.liquid.state === "unreachable") throw new Error("no answer");
+    const rows = gather([{ question, answer: result.value }], shelf);
+    const of = (id: string) => rows.find(({ materialId }) => materialId === id)!.needG.mid;
+    expect(of("rose-water") / of("milk")).toBeCloseTo(1 / 3, 9);
+    const draws = drawsOf(question, result.value, [{ id: "e1", payload: { kind: "poured", ml: 100 }, deviceId: "d", deviceSeq: 1, revSeen: 1, atMs: 1 }]);
+    expect(draws.map(({ slot, jarId }) => [slot, jarId])).toEqual([["liquid", "milk-1"], ["second liquid", "rose-water-1"]]);
+    expect(draws[0].massG / draws[1].massG).toBeCloseTo((75 * findMaterial("milk")!.bulkDensityGPerMl.value) / (25 * findMaterial("rose-water")!.bulkDensityGPerMl.value), 9);
   });
   test("a tea is brewed and not bought", () => {
     const shelf = shelfWith();

@@ -1,4 +1,5 @@
 import { asMade, foldBatch } from "@/core/batch";
+import { liquidParts } from "@/core/paste";
 import { eventsOf, findBatches } from "@/store/batches";
 import type { LogFilter } from "@/store/log";
 import { materialName } from "@/words/names";
@@ -8,7 +9,7 @@ import { pagesOf } from "./logCsv";
 const COLUMNS = ["started", "blend", "head", "batch", "line", "material", "name", "planned_g", "really_g", "planned_ml", "poured_ml"] as const;
 const PAGE = 50;
 
-/** Everything that went into the bowls of the log as a table: a row for each line, and one for the liquid. */
+/** Everything that went into the bowls of the log as a table: a row for each line, and one for each liquid. */
 export function linesCsv(householdId: string, filter: Omit<LogFilter, "limit" | "before">): ReadableStream<Uint8Array> {
   return csvStream(COLUMNS, pagesOf(householdId, filter, PAGE), async (page) => {
     const ids = page.map((row) => row.id);
@@ -20,10 +21,10 @@ export function linesCsv(householdId: string, filter: Omit<LogFilter, "limit" | 
       const { question, answer } = batch;
       const state = foldBatch(events.get(id) ?? []);
       const head = [moment(batch.startsAtMs), batch.blendName, batch.headName, id];
-      const planned = answer.liquid.state === "unreachable" ? "" : tenth(answer.liquid.ml.mid);
+      const plannedMl = answer.liquid.state === "unreachable" ? undefined : answer.liquid.ml.mid;
       return [
         ...asMade(question, answer, state).lines.map((line, i): CsvRow => [...head, i + 1, line.materialId, materialName(line.materialId), line.plannedG === undefined ? "" : tenth(line.plannedG), tenth(line.reallyG), "", ""]),
-        [...head, "liquid", question.liquid.materialId, materialName(question.liquid.materialId), "", "", planned, tenth(state.pouredMl)],
+        ...liquidParts(question.liquid).map(({ materialId, share }, i): CsvRow => [...head, i === 0 ? "liquid" : "second liquid", materialId, materialName(materialId), "", "", plannedMl === undefined ? "" : tenth(plannedMl * share), tenth(state.pouredMl * share)]),
       ];
     });
   });

@@ -4,7 +4,7 @@ import { useEffect, useMemo, useState } from "react";
 import { AGAIN, asMade, differs, MARKS, unpackEvents, type Stage, type StepId, type Worksheet } from "@/core/batch";
 import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
-import { computePaste, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
+import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
 import { AGAIN_NAME, bandWords, liquidName, materialName, minuteWords, roundTo, STEP_NAME, stepWords, totalWords } from "@/words";
 import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
@@ -16,6 +16,7 @@ import { houseNow } from "../clock";
 import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
 import { FeelAndOrder } from "../blend/FeelAndOrder";
+import { doneOption } from "./doneOption";
 import { GatherList } from "./GatherList";
 import { History } from "./History";
 import { MarkScale } from "./MarkScale";
@@ -117,14 +118,14 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
           </ol>
         </section>
         <aside className="flex flex-col gap-7 print:gap-4" aria-label="What went in and how it was">
-          <div className="print:hidden"><Pours liquid={aim.answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={poured} pouredMl={state.pouredMl} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
+          <div className="print:hidden"><Pours liquid={aim.answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={poured} pouredMl={state.pouredMl} parts={liquidParts(question.liquid).map(({ materialId, share }) => ({ name: materialName(materialId), share }))} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
           <div className="hidden print:block">
             <div className="w-36"><SmallBowl layers={answer.layers} totalMl={answer.totalMl} /></div>
             <p className="mt-2">Really poured: {state.pouredMl > 0 ? `${roundTo(state.pouredMl, 1)} ml` : "________ ml"}</p>
           </div>
           {!closed && (
             <div className="no-print">
-              <Mixing question={aim.question} answer={aim.answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} lastTest={state.tests.at(-1)?.reading}>
+              <Mixing question={aim.question} answer={aim.answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} lastTest={state.tests.at(-1)?.reading} onDone={(option) => doneOption(option, aim.question).forEach(happen)}>
                 <p><Link href={`/measure?batch=${batch.id}`} className="pressable inline-flex min-h-11 items-center">measure it with a ring or on a plate</Link></p>
               </Mixing>
             </div>

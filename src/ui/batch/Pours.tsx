@@ -14,12 +14,14 @@ interface PoursProps {
   readonly liquidName: string;
   readonly pouredMl: number;
   readonly spoons: Spoons;
+  /** Two liquids in a set ratio: each one's name and share. */
+  readonly parts?: readonly { readonly name: string; readonly share: number }[];
   readonly closed: boolean;
   readonly onPour: (ml: number) => void;
 }
 
 /** What really went in: one press for the first pour, one for a step, or typed. */
-export function Pours({ liquid, colour, liquidName, pouredMl, spoons, closed, onPour }: PoursProps) {
+export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = [], closed, onPour }: PoursProps) {
   const [text, setText] = useState("");
   if (liquid.state === "unreachable") return <p>No liquid goes in: the wet things are enough.</p>;
   const typed = parseCount(text);
@@ -31,6 +33,7 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, closed, on
     <div>
       <p className="font-say text-figure font-semibold">{roundTo(pouredMl, 1)} ml</p>
       <p className="text-quiet">of {liquidName} poured; about {bandWords(liquid.ml).both} planned</p>
+      {parts.length > 1 && <p className="text-sm">so far {parts.map(({ name, share }) => `${roundTo(pouredMl * share, 1)} ml ${name}`).join(" and ")}; to every {step.count} {step.unit} {parts.map(({ name, share }) => `${roundTo(step.ml * share, 0.5)} ml ${name}`).join(" and ")}</p>}
       <div className="mt-2"><Jug liquid={liquid} colour={colour} pouredMl={pouredMl} /></div>
       {!closed && (
         <div className="no-print mt-3 flex flex-wrap items-end gap-2">

@@ -1,7 +1,7 @@
 "use client";
 import { useState, type ReactNode } from "react";
 import { parseCount } from "@/core/measure";
-import { correctPaste, WORDS, type CorrectionAnswer, type MixingWord, type PasteAnswer, type PasteQuestion, type Seen } from "@/core/paste";
+import { correctPaste, WORDS, type CorrectionAnswer, type CorrectionOption, type MixingWord, type PasteAnswer, type PasteQuestion, type Seen } from "@/core/paste";
 import { haveOf } from "@/core/shelf";
 import type { Reading } from "@/core/reading";
 import { holdingWords, MIXING_WORD_NAME, optionEffect, optionWords, problemWords, roundTo } from "@/words";
@@ -20,11 +20,13 @@ interface MixingProps {
   readonly lastSaid?: MixingWord | "right";
   /** The last test of this bowl. */
   readonly lastTest?: Reading;
+  /** Where what was done is kept: a way on, done. */
+  readonly onDone?: (option: CorrectionOption) => void;
   readonly children?: ReactNode;
 }
 
 /** Too thick, runs, 30 ml too much, or a test: the ways on, and what each does to total, strength and head. */
-export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, lastSaid, lastTest, children }: MixingProps) {
+export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, lastSaid, lastTest, onDone, children }: MixingProps) {
   const { shelf } = useShelf();
   const [seen, setSeen] = useState<Seen>();
   const [text, setText] = useState("");
@@ -53,14 +55,14 @@ export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, 
       )}
       {children}
       <div className="mt-2 min-h-12 max-w-[44rem]" aria-live="polite">
-        {found && (found.ok ? <WaysOn found={found.value} question={question} /> : <p className="text-stop">{found.problems.map(problemWords).join(" ")}</p>)}
+        {found && (found.ok ? <WaysOn found={found.value} question={question} onDone={onDone && ((option) => { setSeen(undefined); onDone(option); })} /> : <p className="text-stop">{found.problems.map(problemWords).join(" ")}</p>)}
       </div>
     </section>
   );
 }
 
 /** The ways on, the first being what we would do. */
-export function WaysOn({ found, question }: { found: CorrectionAnswer; question: PasteQuestion }) {
+export function WaysOn({ found, question, onDone }: { found: CorrectionAnswer; question: PasteQuestion; onDone?: (option: CorrectionOption) => void }) {
   const holding = holdingWords(found);
   return (
     <>
@@ -70,6 +72,7 @@ export function WaysOn({ found, question }: { found: CorrectionAnswer; question:
           <li key={option.kind} className={i === 0 ? "border-l-4 border-leaf-fill pl-3" : "border-l-4 border-line pl-3"}>
             <p className={i === 0 ? "font-semibold" : ""}>{i > 0 && "Or: "}{optionWords(option, question)}</p>
             <p className="text-sm text-quiet">{optionEffect(option, found)}</p>
+            {onDone && (option.kind === "liquid" || option.kind === "powder") && <Button className="mt-1" onClick={() => onDone(option)}>{option.kind === "liquid" ? `Poured ${roundTo(option.ml.mid, 1)} ml of it` : "Put that in"}</Button>}
           </li>
         ))}
       </ol>

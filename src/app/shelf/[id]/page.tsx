@@ -1,4 +1,5 @@
 import { notFound } from "next/navigation";
+import { thingsOf } from "@/core/paste";
 import { house, idIn } from "@/server/page";
 import { listBlends } from "@/store/blends";
 import { findJar, readingsOfJar } from "@/store/jars";
@@ -14,6 +15,6 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   if (!found || !jar) notFound();
   const { household, settings } = found;
   const [moves, readings, blends] = await Promise.all([movesOfJar(household.id, id), readingsOfJar(household.id, id), listBlends(household.id)]);
-  const usedIn = blends.filter(({ blend }) => [...blend.lines, blend.liquid].some((line) => line.materialId === jar.materialId)).map((blend) => ({ id: blend.id, name: blend.name }));
+  const usedIn = blends.filter(({ blend }) => thingsOf(blend).some((line) => line.materialId === jar.materialId)).map((blend) => ({ id: blend.id, name: blend.name }));
   return <JarView jar={jar} moves={moves} readings={readings} usedIn={usedIn} timeZone={settings.timeZone} nowMs={Date.now()} />;
 }
