@@ -37,7 +37,7 @@ export const BLENDS: readonly DemoBlend[] = [
   { name: "Pepper and salt", for: "Bertil", blend: blend({ lines: [part("amla", 3), part("bhringraj", 2), fixed("honey", 2, "tsp"), fixed("rosemary-essential-oil", 5, "drop")], liquid: { materialId: "fenugreek-water", tempC: 22 } }) },
   { name: "Pale mask", for: "Liv", blend: blend({ lines: [part("marshmallow-root", 2), part("cornstarch", 1), fixed("yoghurt", 4), fixed("honey", 1)], target: { word: "cream" } }) },
   { name: "Liv’s egg night", for: "Liv", blend: blend({ purpose: "lightCoat", lines: [part("moringa-leaf", 1), part("kaolin", 1), fixed("egg", 1, "piece")], liquid: { materialId: "water", tempC: 20 }, target: { word: "pancakeBatter" } }) },
-  { name: "House wash paste", for: "Seun", blend: blend({ purpose: "lightCoat", lines: [part("shikakai", 2), part("kaolin", 1)], target: { word: "drizzle" } }) },
+  { name: "House wash paste", for: "Seun", blend: blend({ purpose: "lightCoat", lines: [part("shikakai", 2), part("kaolin", 1)], liquid: { materialId: "water", tempC: 38, with: { materialId: "rosemary-tea", share: 0.5 } }, target: { word: "drizzle" }, choices: { washOut: "conditioner" } }) },
 ];
 
 export interface DemoBatch {

@@ -13,7 +13,7 @@ test("the same seed is the same bowl, and pouring what is right is right, in the
 });
 test("bowls differ: powders, amounts and targets are not always the same", () => {
   const bowls = Array.from({ length: 60 }, (_, seed) => practiceBowl(seed));
-  for (const of of [bowls.map(({ powderG }) => powderG), bowls.map(({ target }) => target), bowls.map(({ factor }) => factor)]) expect(new Set<unknown>(of).size).toBeGreaterThan(3);
+  for (const list of [bowls.map(({ powderG }) => powderG), bowls.map(({ target }) => target), bowls.map(({ factor }) => factor)]) expect(new Set<unknown>(list).size).toBeGreaterThan(3);
   expect(new Set(bowls.map(({ powder }) => powder.id)).size).toBeGreaterThan(10);
 });
 test("each splash thins it, never thickens", () => {
