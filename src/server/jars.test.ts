@@ -257,4 +257,26 @@ describe("what tests teach", () => {
     expect(await refusal(write(testJar, { ...body, id: uuid(), amount: 0 }, { id: jar }))).toEqual(["amount tooSmall"]);
     expect(await refusal(write(testJar, { ...body, id: uuid() }, { id: await newJar("honey") }))).toEqual(["amount unitNotForThis"]);
   });
+  test("a book file brings back what was learnt, from powders and from bowls; undone, nothing is left of it", async () => {
+    const jar = await newJar("amla", 900);
+    await write(testJar, { id: uuid(), amount: 20, unit: "g", waterMl: 40, minutes: 30, tempC: 20, reading: { by: "ring", heightMm: 50, slumpMm: 18 } }, { id: jar });
+    const batch = await newBowl();
+    await happen(batch, measured, await pour(batch), ring(16));
+    const before = (await known(jar))!;
+    expect(before.readings).toBe(2);
+    const household = { id: house.householdId, name: "x", rev: 0 };
+    const book = JSON.parse(await new Response(wholeBook(household, settings)).text());
+    const own = { household_id: house.householdId };
+    await database()("blend").where(own).update({ current_version_id: null });
+    for (const table of ["reading", "stock_move", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "jar"]) await database()(table).where(own).del();
+    const importing = { id: uuid(), name: "a file", book };
+    await inTransaction(house.householdId, (w) => importBook({ ...asked<ImportInput>(importing), household } as Asked<ImportInput>, w));
+    const after = (await known(jar))!;
+    expect(after.readings).toBe(2);
+    expect(after.factor).toBeCloseTo(before.factor, 9);
+    expect(after.sd).toBeCloseTo(before.sd, 9);
+    await inTransaction(house.householdId, (w) => undoImport(asked(importing, { id: importing.id }), w));
+    expect(await store.listJars(house.householdId)).toEqual([]);
+    expect((await store.readingsOfJar(house.householdId, jar)).filter(({ bowl }) => bowl)).toEqual([]);
+  });
 });
