@@ -10,10 +10,11 @@ const NOT_LEARNT: Readonly<Record<NotLearnt, string>> = {
 export const notLearntWords = (why: NotLearnt): string => NOT_LEARNT[why];
 
 const Z95 = 1.6448536269514722;
-const percent = (factor: number): string => { const by = Math.round((factor - 1) * 100); return by === 0 ? "what the tables say" : `${Math.abs(by)} % ${by > 0 ? "more" : "less"} than the tables`; };
+/** "8 % more than the tables", "what the tables say". */
+export const againstTables = (factor: number): string => { const by = Math.round((factor - 1) * 100); return by === 0 ? "what the tables say" : `${Math.abs(by)} % ${by > 0 ? "more" : "less"} than the tables`; };
 
 /** "it holds 8 % more than the tables, give or take 6 %". */
-export const knownWords = ({ factor, sd }: Known): string => `holds ${percent(factor)}, give or take ${Math.max(1, Math.round((Math.exp(Z95 * sd) - 1) * 100))} %`;
+export const knownWords = ({ factor, sd }: Known): string => `holds ${againstTables(factor)}, give or take ${Math.max(1, Math.round((Math.exp(Z95 * sd) - 1) * 100))} %`;
 /** What a reading taught: "from give or take 22 % to 9 %". */
 export const taughtWords = (before: Known, after: Known): string =>
-  `${percent(after.factor)}; give or take ${Math.round((Math.exp(Z95 * before.sd) - 1) * 100)} % before, ${Math.max(1, Math.round((Math.exp(Z95 * after.sd) - 1) * 100))} % now`;
+  `${againstTables(after.factor)}; give or take ${Math.round((Math.exp(Z95 * before.sd) - 1) * 100)} % before, ${Math.max(1, Math.round((Math.exp(Z95 * after.sd) - 1) * 100))} % now`;

@@ -14,7 +14,7 @@ import { haveOf, jarMaterial } from "@/core/shelf";
 import type { StoredBatch } from "@/store/batches";
 import type { StoredJar } from "@/store/jars";
 import { bandWords, kitchenNumber, minuteWords, roundTo } from "@/words/amounts";
-import { notLearntWords } from "@/words/learn";
+import { againstTables, notLearntWords } from "@/words/learn";
 import { CONSISTENCY_NAME, materialName } from "@/words/names";
 import { problemWords } from "@/words/problems";
 import { send } from "../api";
@@ -158,7 +158,7 @@ function OfBowl({ batch, packedEvents, rev }: NonNullable<MeasureViewProps["bowl
       {last && (
         <p role="status">
           Kept. {last.judged.learns
-            ? <>It says the powders hold {Math.round((Math.exp(last.judged.lnFactor) - 1) * 100)} % against the tables, and teaches {last.judged.shares.map(({ jarId }, i) => <span key={jarId}>{i > 0 && ", "}<Link href={`/shelf/${jarId}`} className="pressable">{jarName(shelf.jars, jarId)}</Link></span>)}.</>
+            ? <>It says the powders hold {againstTables(Math.exp(last.judged.lnFactor))}, and teaches {last.judged.shares.map(({ jarId }, i) => <span key={jarId}>{i > 0 && ", "}<Link href={`/shelf/${jarId}`} className="pressable">{jarName(shelf.jars, jarId)}</Link></span>)}.</>
             : notLearntWords(last.judged.why)}
         </p>
       )}
