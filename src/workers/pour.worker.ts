@@ -1,6 +1,6 @@
-import { drawPour, type PasteQuestion } from "@/core/paste";
+import { drawMix, type PourSpec } from "@/core/flow";
 
-/** A thin shell: a question in, its draws out. */
-addEventListener("message", ({ data }: MessageEvent<PasteQuestion>) => {
-  postMessage(drawPour(data));
+/** A thin shell: a mix in, its draws out. It carries no table of materials, and is there at once. */
+addEventListener("message", ({ data }: MessageEvent<PourSpec>) => {
+  postMessage(drawMix(data));
 });

@@ -1,5 +1,5 @@
 import { DISSOLVED_ML_PER_G, OIL_DENSITY_G_PER_ML, WATER_DENSITY_G_PER_ML, type Material } from "../material";
-import { phiOf } from "./yieldStress";
+import { phiOf } from "../flow";
 
 /** One thing in the bowl as the balance sees it: grams, mass fractions (w + o + d + s = 1), ml/g held, g/ml. */
 export interface Thing {

@@ -16,7 +16,7 @@ import { soakedThing, type Obstruction } from "./mix";
 import { pourPlan, type PourPlan } from "./pourPlan";
 import { settle } from "./settle";
 import { verdictOf, type Verdict } from "./verdict";
-import { PHI_MAX } from "./yieldStress";
+import { PHI_MAX } from "../flow";
 
 /** Raised whenever a change of figures or equations may change an answer; saved with every batch. */
 export const PASTE_MODEL = 3;
@@ -89,8 +89,8 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
   const problems = checkQuestion(question);
   if (problems.length > 0) return refuse(...problems);
 
-  const { need, targetYieldPa, rest, mixed, solving, model, soaked } = settle(question);
-  const bands = mixBands(model);
+  const { need, targetYieldPa, rest, mixed, solving, spec, soaked } = settle(question);
+  const bands = mixBands(spec);
   const { free } = mixed;
 
   const lines = mixed.lines.map(({ material, mass }, i) => ({ material, thing: soakedThing(material, mass.value, soaked.on[i]) }));

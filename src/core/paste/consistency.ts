@@ -1,6 +1,6 @@
 import { bowlState, type Thing } from "./bowl";
 import { wordFor, type ConsistencyWord } from "./target";
-import { relativeViscosity, yieldPaOf } from "./yieldStress";
+import { relativeViscosity, yieldPaOf } from "../flow";
 
 /** How thick a bowl is. A jammed or unwetted bowl is "dry" and never a number. */
 export type Consistency =

@@ -13,7 +13,7 @@ import { consistencyOf, type Consistency } from "./consistency";
 import { liquidOf } from "./mix";
 import { kitchenStep, type KitchenStep } from "./pourPlan";
 import { pullG, solveAmountG } from "./solveAmount";
-import { phiOf } from "./yieldStress";
+import { phiOf } from "../flow";
 
 /** What one says of the bowl while mixing, against what one wanted. */
 export const WORDS = ["stillDry", "tooThick", "bitThin", "runs"] as const;

@@ -16,5 +16,5 @@ export * from "./solveAmount";
 export * from "./solveForTotal";
 export * from "./target";
 export type { Verdict } from "./verdict";
-export * from "./yieldStress";
+export * from "../flow";
 export * from "./roundBlend";

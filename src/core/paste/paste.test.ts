@@ -4,6 +4,7 @@ import { PLAIN_HEAD } from "../head";
 import { CATALOGUE, findMaterial } from "../material";
 import { mixBands } from "./bands";
 import { settle } from "./settle";
+import { MIX_OUTPUTS, mixRun } from "../flow";
 import {
   bowlState, computePaste, consistencyOf, correctPaste, drawPour, largestBatch, phiOf, pourPlan, pullG, scaleBlend, solveAmountG, thing, wordFor, WORDS, yieldPaOf,
   type BlendLine, type BowlNow, type CorrectionAnswer, type CorrectionOption, type MixingWord, type PasteAnswer, type PasteQuestion, type Seen,
@@ -109,16 +110,16 @@ describe("the whole answer", () => {
 
   test("widening any one figure of a bowl never narrows its liquid, its total or its closeness to the jam", () => {
     fc.assert(fc.property(anyQuestion, fc.nat(60), fc.double({ min: 1, max: 1.6, noNaN: true }), (question, which, by) => {
-      const { model } = settle(question);
-      const i = which % model.inputs.length;
-      const { value, low, high } = model.inputs[i];
-      const wider = { ...model, inputs: model.inputs.map((input, j) => (j === i ? { value, low: Math.max(value * 0.05, value - (value - low) * by), high: value + (high - value) * by } : input)) };
+      const { spec } = settle(question);
+      const i = which % spec.inputs.length;
+      const { value, low, high } = spec.inputs[i];
+      const wider = { ...spec, inputs: spec.inputs.map((input, j) => (j === i ? { value, low: Math.max(value * 0.05, value - (value - low) * by), high: value + (high - value) * by } : input)) };
       if (wider.inputs[i].low > low) return;
       // An end without an answer (a liquid that thickens) is left out of a band, and widening may walk into one.
-      const values = Float64Array.from(model.inputs, (input) => input.value);
-      const answers = (at: number) => { const out = new Float64Array(model.outputs); values[i] = at; model.run(values, out); return out.every(Number.isFinite); };
+      const values = Float64Array.from(spec.inputs, (input) => input.value);
+      const answers = (at: number) => { const out = new Float64Array(MIX_OUTPUTS); values[i] = at; mixRun(spec)(values, out); return out.every(Number.isFinite); };
       if (![wider.inputs[i].low, wider.inputs[i].high].every(answers)) return;
-      const [narrow, wide] = [mixBands(model), mixBands(wider)];
+      const [narrow, wide] = [mixBands(spec), mixBands(wider)];
       for (const key of ["totalG", "closenessOn", "closenessMixed"] as const) {
         expect(wide[key].low).toBeLessThanOrEqual(narrow[key].low + 1e-9);
         expect(wide[key].high).toBeGreaterThanOrEqual(narrow[key].high - 1e-9);

@@ -1,11 +1,11 @@
 import { coverage, type Coverage } from "../head";
 import type { Material } from "../material";
 import { restPlan, soakedShare, type RestPlan } from "../rest";
-import { mixModel, type MixModel, type Soaked } from "./bands";
+import { mixSpec } from "./bands";
 import type { PasteQuestion } from "./blend";
 import { mix, type Mix } from "./mix";
 import { TARGET_PA } from "./target";
-import { phiOf } from "./yieldStress";
+import { phiOf, type MixSpec } from "../flow";
 
 /** A checked question with everything at its middle: what the bands and the draws both start from. */
 export interface Settled {
@@ -15,9 +15,9 @@ export interface Settled {
   readonly mixed: Mix;
   /** True where something is solved for the target; false where all is given or nothing gets there. */
   readonly solving: boolean;
-  readonly model: MixModel;
+  readonly spec: MixSpec;
   /** Share of its holding that each line has, at three moments. */
-  readonly soaked: Soaked;
+  readonly soaked: MixSpec["soaked"];
 }
 
 /** A bowl is looked at once more this long after it went on. */
@@ -40,8 +40,8 @@ export function settle(question: PasteQuestion): Settled {
   const mixed = mix(question, phi, wantedG, soakedOn);
 
   const after = (minutes: number) => mixed.lines.map(({ material }) => soakedShare(material, minutes, tempC));
-  const soaked: Soaked = { on: after(rest.restMin), mixed: after(0), later: after(rest.restMin + LATER_MIN) };
+  const soaked: MixSpec["soaked"] = { on: after(rest.restMin), mixed: after(0), later: after(rest.restMin + LATER_MIN) };
   const solving = mixed.free !== undefined && !mixed.obstruction;
-  const model = mixModel(mixed, solving ? targetYieldPa : undefined, soaked, question.learnt);
-  return { need, targetYieldPa, rest, mixed, solving, model, soaked };
+  const spec = mixSpec(mixed, solving ? targetYieldPa : undefined, soaked, question.learnt);
+  return { need, targetYieldPa, rest, mixed, solving, spec, soaked };
 }

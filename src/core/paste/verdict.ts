@@ -3,7 +3,7 @@ import { yieldForCoatPa } from "./coat";
 import type { Consistency } from "./consistency";
 import { solveAmountG } from "./solveAmount";
 import { TARGET_PA, TARGETS, type TargetWord } from "./target";
-import { phiOf } from "./yieldStress";
+import { phiOf } from "../flow";
 
 /** Whether this paste does what the purpose wants, and the mend where it does not. Amounts of liquid in ml. */
 export type Verdict =

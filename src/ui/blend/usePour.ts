@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useRef, useState } from "react";
 import type { Drawn } from "@/core/figure";
-import type { PasteQuestion } from "@/core/paste";
+import { pourSpec, type PasteQuestion } from "@/core/paste";
 import { send } from "../api";
 
 const PAUSE_MS = 120;
@@ -33,6 +33,8 @@ export function usePour(question: PasteQuestion | undefined): Drawn | undefined 
     };
     const timer = setTimeout(() => {
       worker.current?.terminate();
+      const spec = pourSpec(question);
+      if (!spec) return done(undefined);
       if (typeof Worker === "undefined") return void askServer();
       try {
         const mine = new Worker(new URL("../../workers/pour.worker.ts", import.meta.url), { type: "module" });
@@ -40,7 +42,7 @@ export function usePour(question: PasteQuestion | undefined): Drawn | undefined 
         watch = setTimeout(() => void askServer(), DEAD_MS);
         mine.onmessage = ({ data }) => { clearTimeout(watch); done(data); mine.terminate(); };
         mine.onerror = () => void askServer();
-        mine.postMessage(question);
+        mine.postMessage(spec);
       } catch {
         void askServer();
       }

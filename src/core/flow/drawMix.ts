@@ -1,0 +1,19 @@
+import { draw, seeded, type Drawn } from "../figure";
+import { mixRun, MIX_OUTPUTS, type MixSpec } from "./mixRun";
+
+export const POUR_DRAWS = 20_000;
+/** One fixed seed: the same bowl always gives the same picture. */
+const SEED = 20_260_101;
+
+/** A mix whose liquid is solved for, and what a ml of it weighs. */
+export interface PourSpec extends MixSpec { readonly densityGPerMl: number }
+
+/** Where the pour will stop, ml: every figure of the mix drawn at once, the liquid solved anew for each draw. */
+export function drawMix(spec: PourSpec, count = POUR_DRAWS): Drawn | undefined {
+  const run = mixRun(spec);
+  const inMl = (values: Float64Array, out: Float64Array) => {
+    run(values, out);
+    out[0] /= spec.densityGPerMl;
+  };
+  return draw(spec.inputs, MIX_OUTPUTS, inMl, 0, seeded(SEED), count);
+}

@@ -1,0 +1,3 @@
+export * from "./drawMix";
+export * from "./mixRun";
+export * from "./yieldStress";
