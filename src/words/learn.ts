@@ -1,3 +1,4 @@
+import { Z95 } from "@/core/figure";
 import type { Known, NotLearnt } from "@/core/learn";
 
 const NOT_LEARNT: Readonly<Record<NotLearnt, string>> = {
@@ -9,12 +10,13 @@ const NOT_LEARNT: Readonly<Record<NotLearnt, string>> = {
 };
 export const notLearntWords = (why: NotLearnt): string => NOT_LEARNT[why];
 
-const Z95 = 1.6448536269514722;
 /** "8 % more than the tables", "what the tables say". */
 export const againstTables = (factor: number): string => { const by = Math.round((factor - 1) * 100); return by === 0 ? "what the tables say" : `${Math.abs(by)} % ${by > 0 ? "more" : "less"} than the tables`; };
 
 /** "it holds 8 % more than the tables, give or take 6 %". */
-export const knownWords = ({ factor, sd }: Known): string => `holds ${againstTables(factor)}, give or take ${Math.max(1, Math.round((Math.exp(Z95 * sd) - 1) * 100))} %`;
+/** Half the width of what is known, in percent: "9" for give or take 9 %. */
+export const givePercent = (sd: number): number => Math.max(1, Math.round((Math.exp(Z95 * sd) - 1) * 100));
+export const knownWords = ({ factor, sd }: Known): string => `holds ${againstTables(factor)}, give or take ${givePercent(sd)} %`;
 /** What a reading taught: "from give or take 22 % to 9 %". */
 export const taughtWords = (before: Known, after: Known): string =>
-  `${againstTables(after.factor)}; give or take ${Math.round((Math.exp(Z95 * before.sd) - 1) * 100)} % before, ${Math.max(1, Math.round((Math.exp(Z95 * after.sd) - 1) * 100))} % now`;
+  `${againstTables(after.factor)}; give or take ${givePercent(before.sd)} % before, ${givePercent(after.sd)} % now`;

@@ -1,7 +1,7 @@
 import type { Head } from "../head";
 import { phaseOf, type Material } from "../material";
 import { liquidParts, lookupIn, type Choices, type PasteAnswer, type PasteQuestion } from "../paste";
-import { feelOf, feelPerShare, feelSum, sumFor, type FeelScores } from "./feel";
+import { feelOf, feelPerShare, feelSum, sumFor, type Feel, type FeelScores } from "./feel";
 
 /** Below the first little, from the second much. Estimates. */
 export const LITTLE = 0.2;
@@ -52,7 +52,7 @@ export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf
   const things = [...lines, ...poured];
   const totalG = things.reduce((sum, { massG }) => sum + massG, 0);
   const scores = feelOf(things);
-  const by = (...feels: (keyof FeelScores)[]): number[] => [...new Set(feels.flatMap((feel) => scores[feel].by ?? []))];
+  const by = (feel: Feel): number[] => (scores[feel].by === undefined ? [] : [scores[feel].by]);
   const which = (holds: (material: Material) => boolean): number[] => things.flatMap(({ material, massG }, i) => (massG > 0 && holds(material) ? [i] : []));
   const shareOf = (indexes: readonly number[]): number => indexes.reduce((sum, i) => sum + things[i].massG, 0) / Math.max(1e-9, totalG);
 
@@ -77,8 +77,7 @@ export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf
   return { things: things.map(({ material, massG }) => ({ materialId: material.id, massG })), scores, advice };
 }
 
-/** As much of a slip source as brings the bowl to enough; none where it takes more than a third
- * of it, or more than there is. */
+/** As much of a slip source as brings the bowl to enough; none where it takes more than a third of it, or more than there is. */
 function slipSource(things: readonly { readonly material: Material; readonly massG: number }[], totalG: number, onShelf: readonly OnShelf[], find: (id: string) => Material | undefined): { readonly slipSource?: { readonly materialId: string; readonly massG: number } } {
   const there = new Set(things.map(({ material }) => material.id));
   const candidates = [...onShelf, ...SLIP_SOURCES.filter((id) => !onShelf.some(({ materialId }) => materialId === id)).map((materialId) => ({ materialId, leftG: Infinity }))].flatMap(({ materialId: id, leftG }) => { const material = there.has(id) ? undefined : find(id); return material && feelPerShare(material, "slip") >= 1.5 && phaseOf(material) !== "oil" && material.form !== "whole" && material.form !== "fresh" ? [{ material, leftG }] : []; });

@@ -1,9 +1,6 @@
 import type { Band } from "./band";
-import type { Uncertain } from "./propagate";
+import { Z95, type Uncertain } from "./propagate";
 import { normals } from "./random";
-
-/** The standard normal's 95 % point: a figure's ends are its 5 and 95 %. */
-const Z95 = 1.6448536269514722;
 
 export interface Drawn {
   /** 5, 50 and 95 % of the draws. */

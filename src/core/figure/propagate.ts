@@ -7,6 +7,9 @@ export interface Uncertain {
   readonly high: number;
 }
 
+/** The standard normal's 95 % point: a figure's ends are its 5 and 95 %. */
+export const Z95 = 1.6448536269514722;
+
 /**
  * First-order bands of several outputs at once. Each input is moved alone to both ends of its range; the
  * moves of an output are added in quadrature, upward and downward apart (so a bent function keeps its lean).

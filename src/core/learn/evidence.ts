@@ -1,4 +1,4 @@
-import { propagate, type Band, type Uncertain } from "../figure";
+import { propagate, Z95, type Band, type Uncertain } from "../figure";
 import type { Material } from "../material";
 import { beyondPowders, bowlState, holdingFactor, holdingMlPerG, pasteDensity, phiOf, thing, type MixedLiquid } from "../paste";
 import { readYield, type Reading } from "../reading";
@@ -44,7 +44,6 @@ export type Judged = ({ readonly learns: true } & Evidence) | { readonly learns:
 
 /** The model itself is off by this much from one paste to the next (ln). Estimate. */
 const MODEL_SD = 0.05;
-const Z95 = 1.6448536269514722;
 
 /** Standard deviation of the ln of a powder's holding before anything was measured: its own figure's range. */
 export function priorSd({ holding }: Material): number {

@@ -1,4 +1,4 @@
-import { propagate, type Band, type Uncertain } from "../figure";
+import { propagate, Z95, type Band, type Uncertain } from "../figure";
 import { MIX_OUTPUTS, mixRun, PHI_MAX, TAU_STAR, type MixSpec } from "../flow";
 import { DISSOLVED_ML_PER_G, OIL_DENSITY_G_PER_ML, type Material } from "../material";
 import type { LearntTogether } from "./blend";
@@ -22,7 +22,7 @@ export function mixBands(spec: MixSpec): MixBands {
 }
 
 /** A standard normal figure: its ends are its 5 and 95 %. */
-const STANDARD: Uncertain = { value: 0, low: -1.6448536269514722, high: 1.6448536269514722 };
+const STANDARD: Uncertain = { value: 0, low: -Z95, high: Z95 };
 
 /**
  * A mix over φm, τ*, and of each thing its grams, water and holding; jars that were tested together move together.

@@ -9,11 +9,7 @@ export type Reading =
   | { readonly by: "ring"; readonly heightMm: number; readonly slumpMm: number }
   | { readonly by: "plate"; readonly volumeMl: number; readonly acrossMm: number; readonly alongMm: number };
 
-export interface Read {
-  readonly yieldPa: Band;
-  /** Standard deviation of ln τ. */
-  readonly lnSd: number;
-}
+export interface Read { readonly yieldPa: Band }
 
 /** A rule is read to 2 mm. */
 const READ_MM = 2;
@@ -23,8 +19,6 @@ const RING_MM = 1;
 const DROP = 0.08;
 /** Ring and plate assume different flow rules and agree within a quarter: each may be off by half of that. Estimate. */
 export const METHOD = estimate(1, 0.87, 1.15, "ring and plate differ by up to a quarter where both hold");
-/** A figure's ends are its 5 and 95 %. */
-const Z95 = 1.6448536269514722;
 
 /** What says that a test was fair and cannot be read there; the other test, a taller ring or a bigger drop can. */
 export const OUT_OF_REACH: readonly ProblemCode[] = ["tooStiffForRing", "tooThinForRing", "tooStiffForPlate", "tooThinForPlate"];
@@ -73,7 +67,7 @@ export function readYield(reading: Reading, density: Uncertain): Result<Read> {
       out[0] = Math.max(0, thick + half * (thinPlateYieldPa(volume, across / 2, rho) - thick)) * method;
     });
   const low = Math.max(band.low, band.mid / 20);
-  return ok({ yieldPa: { ...band, low }, lnSd: Math.log(band.high / low) / (2 * Z95) });
+  return ok({ yieldPa: { ...band, low } });
 
   function drop({ volumeMl, acrossMm, alongMm }: Extract<Reading, { by: "plate" }>): Uncertain[] {
     const mean = (acrossMm + alongMm) / 2;

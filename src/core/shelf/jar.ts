@@ -1,5 +1,5 @@
 import { checkNumber } from "../checkNumber";
-import type { Figure } from "../figure";
+import { Z95, type Figure } from "../figure";
 import { knownOf, NOTHING_LEARNT, type Known, type Learnt } from "../learn";
 import { HEAPS, type Material } from "../material";
 import { spoonMl, type Spoons } from "../measure";
@@ -36,7 +36,6 @@ export interface Jar {
   readonly weighings: readonly Weighing[];
 }
 
-const Z95 = 1.6448536269514722;
 /** A level spoon is struck off by eye. Estimate. */
 const STRIKE = 0.04;
 const SCALE_G = 1;

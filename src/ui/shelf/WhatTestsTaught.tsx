@@ -1,11 +1,12 @@
 "use client";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
+import { Z95 } from "@/core/figure";
 import { priorSd } from "@/core/learn";
 import type { Material } from "@/core/material";
 import type { JarReading } from "@/store/jars";
 import { measuredWords, readingWords } from "@/words/events";
-import { knownWords, notLearntWords, taughtWords } from "@/words/learn";
+import { givePercent, knownWords, notLearntWords, taughtWords } from "@/words/learn";
 import { dayWords } from "@/words/times";
 import { send } from "../api";
 
@@ -18,7 +19,6 @@ interface WhatTestsTaughtProps {
   readonly nowMs: number;
 }
 
-const Z95 = 1.6448536269514722;
 const WIDE = { width: 320, row: 18, reach: 0.45 };
 
 /** What ring and plate taught of this jar: the band of what it holds, narrowing from test to test. */
@@ -34,7 +34,7 @@ export function WhatTestsTaught({ jarId, material, readings, timeZone, nowMs }: 
       <h2>What tests taught</h2>
       {last
         ? <p>By {taught.length} {taught.length === 1 ? "test" : "tests"} this jar {knownWords(last)}. Every bowl that uses it is solved so.</p>
-        : <p>Nothing yet: bowls go by the tables, give or take {Math.round((Math.exp(Z95 * prior.sd) - 1) * 100)} %. One test on a plate narrows that to about half.</p>}
+        : <p>Nothing yet: bowls go by the tables, give or take {givePercent(prior.sd)} %. One test on a plate narrows that to about half.</p>}
       {last && <Narrowing bands={[prior, ...taught.map(({ after }) => after)]} />}
       <ul className="mt-2 max-w-[34rem]">
         {readings.map(({ id, takenMs, bowl, powder, outcome, withdrawn }) => {

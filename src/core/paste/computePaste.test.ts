@@ -1,0 +1,98 @@
+import fc from "fast-check";
+import { anyQuestion } from "../../../checks/arbitrary";
+import { answerTo, line, MASK } from "../../../checks/mask";
+import { MIX_OUTPUTS, mixRun } from "../flow";
+import { mixBands } from "./bands";
+import { settle } from "./settle";
+import { computePaste, type PasteQuestion } from ".";
+
+/** Every number in an answer, with its path. */
+function numbersIn(value: unknown, path = ""): [string, number][] {
+  if (typeof value === "number") return [[path, value]];
+  if (value && typeof value === "object") return Object.entries(value).flatMap(([key, v]) => numbersIn(v, `${path}.${key}`));
+  return [];
+}
+
+describe("the whole answer", () => {
+  test("any question is answered or refused; no NaN, no negative amount, bands in order, layers add up", () => {
+    fc.assert(fc.property(anyQuestion, (question) => {
+      const result = computePaste(question);
+      expect(result.ok).toBe(true);
+      if (!result.ok) return;
+      const answer = result.value;
+      for (const [path, value] of numbersIn(answer)) if (!Number.isFinite(value)) throw new Error(`${path} is ${value}`);
+      for (const { massG } of answer.lines) expect(massG.mid).toBeGreaterThanOrEqual(0);
+      const { liquid } = answer;
+      if (liquid.state === "solved") {
+        expect(liquid.ml.low).toBeLessThanOrEqual(liquid.ml.mid);
+        expect(liquid.ml.mid).toBeLessThanOrEqual(liquid.ml.high);
+        expect(liquid.plan.firstPourMl).toBeLessThanOrEqual(liquid.plan.expectedStopMl);
+        if (answer.on.mid.state !== "dry") expect(answer.on.mid.yieldPa / answer.targetYieldPa).toBeCloseTo(1, 6);
+        if (question.sizing === "likely") expect(answer.totalG.mid / answer.head.pasteG.mid).toBeCloseTo(1, 6);
+      }
+      expect(answer.layers.reduce((sum, layer) => sum + layer.volumeMl, 0) / answer.totalMl).toBeCloseTo(1, 9);
+    }), { numRuns: 1500 });
+  });
+
+  test("widening any one figure of a bowl never narrows its liquid, its total or its closeness to the jam", () => {
+    fc.assert(fc.property(anyQuestion, fc.nat(60), fc.double({ min: 1, max: 1.6, noNaN: true }), (question, which, by) => {
+      const { spec } = settle(question);
+      const i = which % spec.inputs.length;
+      const { value, low, high } = spec.inputs[i];
+      const wider = { ...spec, inputs: spec.inputs.map((input, j) => (j === i ? { value, low: Math.max(value * 0.05, value - (value - low) * by), high: value + (high - value) * by } : input)) };
+      if (wider.inputs[i].low > low) return;
+      // An end without an answer (a liquid that thickens) is left out of a band, and widening may walk into one.
+      const values = Float64Array.from(spec.inputs, (input) => input.value);
+      const answers = (at: number) => { const out = new Float64Array(MIX_OUTPUTS); values[i] = at; mixRun(spec)(values, out); return out.every(Number.isFinite); };
+      if (![wider.inputs[i].low, wider.inputs[i].high].every(answers)) return;
+      const [narrow, wide] = [mixBands(spec), mixBands(wider)];
+      for (const key of ["totalG", "closenessOn", "closenessMixed"] as const) {
+        expect(wide[key].low).toBeLessThanOrEqual(narrow[key].low + 1e-9);
+        expect(wide[key].high).toBeGreaterThanOrEqual(narrow[key].high - 1e-9);
+      }
+    }), { numRuns: 300 });
+  });
+
+  test("a longer rest soaks further, so the liquid for a target never falls", () => {
+    fc.assert(fc.property(anyQuestion, fc.nat(600), fc.nat(600), (question, rest, more) => {
+      const ml = (restMin: number) => { const { liquid } = answerTo({ ...question, sizing: "asGiven", liquid: { materialId: "water", tempC: 30 }, restMin }); return liquid.state === "solved" ? liquid.ml.mid : undefined; };
+      const [short, long] = [ml(rest), ml(rest + more)];
+      if (short !== undefined && long !== undefined) expect(long).toBeGreaterThanOrEqual(short - 1e-9);
+    }), { numRuns: 150 });
+  });
+
+  test("the same question gives the same answer, and is not changed", () => {
+    const before = JSON.stringify(MASK);
+    expect(answerTo(MASK)).toEqual(answerTo(MASK));
+    expect(JSON.stringify(MASK)).toBe(before);
+  });
+
+  test("a thicker target takes less liquid; a warm rest soaks as far as a long one", () => {
+    const ml = (word: "drizzle" | "pancakeBatter" | "cream" | "thickPaste" | "mash") => {
+      const { liquid } = answerTo({ ...MASK, sizing: "asGiven", target: { word } });
+      return liquid.state === "solved" ? liquid.ml.mid : NaN;
+    };
+    const order = [ml("drizzle"), ml("pancakeBatter"), ml("cream"), ml("thickPaste"), ml("mash")];
+    expect([...order].sort((a, b) => b - a)).toEqual(order);
+  });
+
+  test("it is thinner when mixed than when it goes on", () => {
+    const { mixed, on } = answerTo(MASK);
+    if (mixed.mid.state === "dry" || on.mid.state === "dry") throw new Error("expected pastes");
+    expect(mixed.mid.yieldPa).toBeLessThan(on.mid.yieldPa);
+  });
+
+  test("a dye paste rests to its peak, sooner without acid", () => {
+    const dye = (...more: PasteQuestion["lines"]) => answerTo({ ...MASK, purpose: "dyePacked", lines: [line("henna", 100), ...more] }).rest;
+    expect(dye().dye?.school).toBe("plain");
+    expect(dye(line("lemon-juice", 20, "g", "fixed")).dye?.school).toBe("acid");
+    expect(dye(line("lemon-juice", 20, "g", "fixed")).restMin).toBeGreaterThan(dye().restMin);
+    expect(answerTo(MASK).rest.dye).toBeUndefined();
+  });
+
+  test("boiling liquid delays the dye's clock", () => {
+    const cool = (tempC: number) => answerTo({ ...MASK, lines: [line("henna", 100)], liquid: { materialId: "water", tempC } }).rest.dye!.coolFirstH.mid;
+    expect(cool(40)).toBe(0);
+    expect(cool(100)).toBeGreaterThan(0.3);
+  });
+});
