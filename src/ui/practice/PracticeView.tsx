@@ -2,13 +2,13 @@
 import { useMemo, useState } from "react";
 import { practiceBowl, practiceResult, practiceState, type PracticeResult } from "@/core/practice";
 import { TARGET_PA } from "@/core/paste";
-import { expectedReading } from "@/core/reading";
 import { gramWords, roundTo } from "@/words/amounts";
 import { CONSISTENCY_NAME, CONSISTENCY_NOTE } from "@/words/names";
 import { consistencyWords } from "@/words/verdict";
 import { Bowl } from "../bowl/Bowl";
 import { ConsistencyScale } from "../measure/ConsistencyScale";
 import { PlatePicture } from "../measure/PlatePicture";
+import { plateShape } from "../measure/shapes";
 import { USUAL_PX_PER_MM, usePxPerMm } from "../measure/trueSize";
 import { Button } from "../parts/Button";
 
@@ -29,10 +29,11 @@ export function PracticeView({ firstSeed }: { firstSeed: number }) {
   const px = (usePxPerMm() ?? USUAL_PX_PER_MM) * 0.72;
   // The powder keeps its secret, and so does its colour.
   const layers = stopped ? state.layers : state.layers.map((layer) => (layer.kind === "line" ? { ...layer, colour: GREY } : { ...layer, kind: "flows" as const }));
-  const across = consistency.state === "dry" ? undefined : expectedReading.plateAcrossMm(consistency.yieldPa, DROP_ML, state.densityGPerMl);
+  const drop = consistency.state === "dry" ? undefined : plateShape(consistency.yieldPa, DROP_ML, state.densityGPerMl);
+  const across = drop && 2 * drop.radiusMm;
   const stop = () => { const result = practiceResult(bowl, pouredMl); setStopped(result); setPast([...past, Math.abs(result.off)]); };
   const again = () => { setSeed(crypto.getRandomValues(new Uint32Array(1))[0]); setPours([]); setStopped(undefined); };
-  const seen = consistency.state === "dry" ? "It is crumbs still: no drop to put on a plate." : `A tablespoon on a plate lies ${Math.round(across!)} mm wide.`;
+  const seen = consistency.state === "dry" ? "It is crumbs still: no drop to put on a plate." : `A tablespoon on a plate lies ${Math.round(across!)} mm wide and ${roundTo(drop!.heightMm, 0.5)} high in the middle.`;
   const text = `A bowl with ${gramWords(bowl.powderG)} g of a powder and ${roundTo(pouredMl, 1)} ml of water. ${consistency.state === "dry" ? "The spoon lifts crumbs." : `From the spoon it ${consistency.yieldPa < 8 ? "drips" : consistency.yieldPa < 55 ? "falls in a ribbon" : "hangs and peaks"}.`}`;
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">

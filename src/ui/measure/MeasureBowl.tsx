@@ -1,0 +1,63 @@
+"use client";
+import Link from "next/link";
+import { useState } from "react";
+import { asMade, unpackEvents, type BatchState } from "@/core/batch";
+import { readingsOf } from "@/core/learn";
+import { LIMITS } from "@/core/limits";
+import { correctPaste, type PasteAnswer } from "@/core/paste";
+import { haveOf } from "@/core/shelf";
+import type { StoredBatch } from "@/store/batches";
+import { minuteWords, roundTo } from "@/words/amounts";
+import { againstTables, notLearntWords } from "@/words/learn";
+import { materialName } from "@/words/names";
+import { problemWords } from "@/words/problems";
+import { useEvents } from "../batch/useEvents";
+import { WaysOn } from "../blend/Mixing";
+import { mixColour } from "../bowl/mixColour";
+import { houseNow } from "../clock";
+import { Button } from "../parts/Button";
+import { useShelf } from "../shelf/ShelfContext";
+import { MeasureFrame } from "./MeasureFrame";
+import { useReading } from "./useReading";
+
+const MINUTE_MS = 60_000;
+
+/** A bowl as its page sends it. */
+export interface MeasuredBowl { readonly batch: StoredBatch; readonly packedEvents: string; readonly rev: number }
+
+/** A bowl that is being made: what to do about it, and what its jars learn. */
+export function MeasureBowl({ batch, packedEvents, rev }: MeasuredBowl) {
+  const { question, answer } = batch;
+  const { shelf } = useShelf();
+  const [first] = useState(() => unpackEvents(packedEvents));
+  const { events, state, trouble, refused, happen } = useEvents(batch.id, first, rev);
+  const [nowMs] = useState(houseNow);
+  const made = asMade(question, answer, state);
+  const density = densityOf(made.answer ?? answer);
+  const form = useReading(density);
+  const minutes = soakedFor(state, nowMs);
+  const correction = form.read && form.started ? correctPaste({ ...made.question, liquid: question.liquid }, { by: "test", reading: form.reading }, { pouredMl: state.pouredMl, minutesSoaked: minutes, haveG: haveOf(shelf, made.question.lines) }) : undefined;
+  const kept = readingsOf(question, answer, events);
+  const last = kept.at(-1);
+  const keep = () => { happen({ kind: "tested", ...form.reading }); form.setText({ ...form.text, slump: "", across: "", along: "" }); };
+  return (
+    <MeasureFrame
+      title={`Measure ${batch.blendName} for ${batch.headName}`} form={form} colour={mixColour(answer.layers)} targetPa={answer.targetYieldPa} density={density}
+      before={<p><Link href={`/batches/${batch.id}`} className="pressable">the bowl</Link>: {roundTo(state.pouredMl, 1)} ml poured, {minutes < 1 ? "not soaked yet" : `soaked ${minuteWords(minutes)}`}.{state.pouredMl === 0 && <strong> Nothing is noted as poured; note it there first, or the test says little.</strong>}</p>}
+    >
+      <p aria-live="assertive" className="text-stop">{trouble}{refused}</p>
+      {correction && (correction.ok ? <WaysOn found={correction.value} question={made.question} /> : <p className="text-stop">{correction.problems.map(problemWords).join(" ")}</p>)}
+      {form.usable && <Button look="main" className="self-start" onClick={keep}>Keep this reading</Button>}
+      {last && (
+        <p role="status">
+          Kept. {last.judged.learns
+            ? <>It says the powders hold {againstTables(Math.exp(last.judged.lnFactor))}, and teaches {last.judged.shares.map(({ jarId }, i) => <span key={jarId}>{i > 0 && ", "}<Link href={`/shelf/${jarId}`} className="pressable">{jarName(shelf.jars, jarId)}</Link></span>)}.</>
+            : notLearntWords(last.judged.why)}
+        </p>
+      )}
+    </MeasureFrame>
+  );
+}
+const jarName = (jars: readonly { readonly id: string; readonly materialId: string }[], id: string): string => { const jar = jars.find((one) => one.id === id); return jar ? materialName(jar.materialId) : "a jar that is gone"; };
+const densityOf = ({ totalG, totalMl }: PasteAnswer): number => (totalMl > 0 ? totalG.mid / totalMl : 1.1);
+const soakedFor = ({ reachedMs, firstPourMs }: BatchState, nowMs: number): number => Math.min(LIMITS.soakedMin.max, Math.max(0, (nowMs - (reachedMs.mixed ?? firstPourMs ?? nowMs)) / MINUTE_MS));
