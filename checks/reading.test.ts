@@ -45,7 +45,8 @@ test("both tests agree within a quarter where both hold", () => {
     const slump = expectedReading.ringSlumpMm((yieldPa * Math.sqrt(3)) / 2, 1.1, 50);
     const byPlate = readYield({ by: "plate", volumeMl: 30, acrossMm: across, alongMm: across }, DENSITY);
     const byRing = readYield({ by: "ring", heightMm: 50, slumpMm: slump }, DENSITY);
-    if (byPlate.ok && byRing.ok) expect(Math.abs(Math.log(byPlate.value.yieldPa.mid / byRing.value.yieldPa.mid))).toBeLessThan(Math.log(1.25));
+    fc.pre(byPlate.ok && byRing.ok);
+    expect(Math.abs(Math.log(byPlate.value.yieldPa.mid / byRing.value.yieldPa.mid))).toBeLessThan(Math.log(1.25));
   }));
 });
 
@@ -69,14 +70,16 @@ describe("solves against a root finder (npm newton-raphson-method), to 1e-9 over
     fc.double({ min: 1, max: 300, noNaN: true }).map((grams) => thing(findMaterial(id)!, grams)));
   const bowl = fc.array(anyThing, { minLength: 1, maxLength: 8 });
   const target = fc.double({ min: 2, max: 300, noNaN: true });
-  const root = (f: (x: number) => number, start: number) => newton(f, start, { tolerance: 1e-13, maxIterations: 100 });
+  // Beyond it the reference's own slope, by differences of 1e-4, is noise, and it gives up; no kitchen has such a bowl.
+  const MOST = 1e4;
+  const root = (f: (x: number) => number, start: number) => newton(f, start, { tolerance: 1e-11, maxIterations: 100 });
   const water = thing(findMaterial("water")!, 1);
 
   test("an amount of liquid", () => {
     fc.assert(fc.property(bowl, target, (things, pa) => {
       const phi = phiOf(pa);
       const grams = solveAmountG(things, water, phi);
-      if (grams === undefined || grams === 0) return;
+      fc.pre(grams !== undefined && grams > 0 && grams < MOST);
       const found = root((x) => pullG([...things, { ...water, massG: x }], phi), grams * 1.3 + 1);
       expect(found).not.toBe(false);
       expect(Math.abs((found as number) / grams - 1)).toBeLessThan(1e-9);
@@ -87,7 +90,7 @@ describe("solves against a root finder (npm newton-raphson-method), to 1e-9 over
       const phi = phiOf(pa);
       const others = [...rest, { ...water, massG: ml }];
       const scale = solveScale(parts, others, phi);
-      if (scale === undefined || scale > 1e4) return;
+      fc.pre(scale !== undefined && scale < MOST);
       const found = root((x) => pullG([...parts.map((t) => ({ ...t, massG: t.massG * x })), ...others], phi), scale * 1.2 + 0.1);
       expect(Math.abs((found as number) / scale - 1)).toBeLessThan(1e-9);
     }), { numRuns: 300 });
@@ -96,7 +99,7 @@ describe("solves against a root finder (npm newton-raphson-method), to 1e-9 over
     fc.assert(fc.property(bowl, bowl, target, fc.double({ min: 100, max: 2000, noNaN: true }), (parts, fixed, pa, totalG) => {
       const phi = phiOf(pa);
       const solved = solveForTotal(parts, fixed, water, phi, totalG);
-      if (!solved || !(solved.scale > 0.01) || Math.abs(solved.freeG) < 1e-3) return;
+      fc.pre(solved !== undefined && solved.scale > 0.01 && solved.scale < MOST && Math.abs(solved.freeG) > 1e-3);
       const mass = (things: readonly Thing[]) => things.reduce((sum, t) => sum + t.massG, 0);
       // The liquid that the total leaves, as a function of the scale, has to close the balance.
       const left = (x: number) => totalG - mass(fixed) - x * mass(parts);
