@@ -54,7 +54,7 @@ describe("any amount from the others", () => {
   test("an hour later it is thicker still, or the same; mixed it is thinner", () => {
     fc.assert(fc.property(anyQuestion, (question) => {
       const found = computePaste(question);
-      if (!found.ok) return;
+      fc.pre(found.ok);
       const { mixed, on, later } = found.value;
       const stiffness = ({ mid }: typeof on) => (mid.state === "dry" ? Infinity : mid.yieldPa);
       expect(stiffness(on)).toBeGreaterThanOrEqual(stiffness(mixed) - 1e-6);

@@ -18,7 +18,7 @@ describe("the whole answer", () => {
     fc.assert(fc.property(anyQuestion, (question) => {
       const result = computePaste(question);
       expect(result.ok).toBe(true);
-      if (!result.ok) return;
+      fc.pre(result.ok);
       const answer = result.value;
       for (const [path, value] of numbersIn(answer)) if (!Number.isFinite(value)) throw new Error(`${path} is ${value}`);
       for (const { massG } of answer.lines) expect(massG.mid).toBeGreaterThanOrEqual(0);
@@ -40,11 +40,11 @@ describe("the whole answer", () => {
       const i = which % spec.inputs.length;
       const { value, low, high } = spec.inputs[i];
       const wider = { ...spec, inputs: spec.inputs.map((input, j) => (j === i ? { value, low: Math.max(value * 0.05, value - (value - low) * by), high: value + (high - value) * by } : input)) };
-      if (wider.inputs[i].low > low) return;
+      fc.pre(wider.inputs[i].low <= low);
       // An end without an answer (a liquid that thickens) is left out of a band, and widening may walk into one.
       const values = Float64Array.from(spec.inputs, (input) => input.value);
       const answers = (at: number) => { const out = new Float64Array(MIX_OUTPUTS); values[i] = at; mixRun(spec)(values, out); return out.every(Number.isFinite); };
-      if (![wider.inputs[i].low, wider.inputs[i].high].every(answers)) return;
+      fc.pre([wider.inputs[i].low, wider.inputs[i].high].every(answers));
       const [narrow, wide] = [mixBands(spec), mixBands(wider)];
       for (const key of ["totalG", "closenessOn", "closenessMixed"] as const) {
         expect(wide[key].low).toBeLessThanOrEqual(narrow[key].low + 1e-9);
