@@ -20,7 +20,7 @@ export async function secondServer(env: Readonly<Record<string, string>> = {}): 
   let child: ChildProcess | undefined;
   const answers = () => fetch(`${base}/api/v1/now`).then((answer) => answer.status < 500, () => false);
   const start = async () => {
-    child = spawn("node", ["node_modules/next/dist/bin/next", "start", "-H", "127.0.0.1", "-p", String(port)], { stdio: "ignore", detached: true, env: { ...process.env, ...env } });
+    child = spawn("node", ["src/machine/serve.mjs", "start", "127.0.0.1", String(port)], { stdio: "ignore", detached: true, env: { ...process.env, ...env } });
     for (let i = 0; i < 200; i++) {
       if (await answers()) return;
       await new Promise((go) => setTimeout(go, 100));

@@ -3,7 +3,7 @@ import { deviceWords } from "@/words/devices";
 import { enter } from "./door";
 import { Refusal } from "./refusal";
 import { failureOf, guardWrite, readText } from "./route";
-import { visitorOf } from "./visitor";
+import { addressOf, visitorOf } from "./visitor";
 
 const MOST_BYTES = 4096;
 const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
@@ -24,7 +24,7 @@ button{font:inherit;font-weight:600;min-height:3rem;border:0;border-radius:3px;b
 <body><main><h1>This house is locked.</h1>${trouble ? `<p class="stop" role="alert">${escaped(trouble)}</p>` : "<p>Come in with a code from a device that is in already, or with the household’s password.</p>"}
 <form method="post" action="/enter"><label>Code<input name="code" autocomplete="one-time-code" autocapitalize="characters" maxlength="20" value="${escaped(code)}"></label>
 <label>or password<input name="password" type="password" autocomplete="current-password" maxlength="200"></label>
-<label>This device is called<input name="name" maxlength="60" required value="${escaped(name)}"></label><button>Come in</button></form></main></body></html>`;
+<label>This device is called<input name="name" maxlength="60" required value="${escaped(name)}"></label><button>Come in</button></form><p>Password forgotten? On the machine itself, in the folder of the house, <b>./run code</b> prints a code.</p></main></body></html>`;
   return new Response(html, { status, headers: { "content-type": "text/html; charset=utf-8", "cache-control": "no-store", ...headers } });
 }
 
@@ -54,7 +54,7 @@ export async function knock(request: Request): Promise<Response> {
     const visitor = await visitorOf(request.headers);
     if (visitor === undefined) throw new Refusal(503, "There is no household yet.");
     if (visitor !== "stranger") return home();
-    return home(await enter((await theHousehold())!.household, { code: form.get("code")?.trim() || undefined, password: form.get("password")?.slice(0, 200) || undefined, name }));
+    return home(await enter((await theHousehold())!.household, { code: form.get("code")?.trim() || undefined, password: form.get("password")?.slice(0, 200) || undefined, name, from: addressOf(request.headers) }));
   } catch (error) {
     const { status, title, retryAfterS } = failureOf(error);
     return page({ name, trouble: title }, nonceOf(request), status, retryAfterS ? { "retry-after": String(retryAfterS) } : {});

@@ -2,8 +2,9 @@ import { LIMITS } from "@/core/limits";
 import { isUuid } from "@/core/text";
 import { parseInput } from "@/inputs/parseInput";
 import { noteDevice } from "@/store/devices";
+import { isLetIn } from "@/store/door";
 import type { Household, Settings } from "@/store/household";
-import { inTransaction, isUnreachable, type Write } from "@/store/transaction";
+import { inTransaction, isFull, isTaken, isUnkeepable, isUnreachable, type Write } from "@/store/transaction";
 import { deviceWords } from "@/words/devices";
 import { problemWords } from "@/words/problems";
 import { notFound, Refusal, stranger, taken, unusable } from "./refusal";
@@ -19,6 +20,10 @@ export interface Asked<I> {
   readonly deviceId: string;
   readonly deviceName: string;
   readonly personId: string | null;
+  /** What the device came in by, where the house is locked. */
+  readonly tokenHash?: string;
+  /** It may set a password without the one there was. */
+  readonly resets: boolean;
 }
 
 type Params = { params: Promise<Record<string, string | string[] | undefined>> };
@@ -69,11 +74,22 @@ export function guardWrite(request: Request): void {
   if (foreign || request.headers.get("sec-fetch-site") === "cross-site") throw new Refusal(403, "That came from another site.");
 }
 
-/** Any failure as problem+json: refusals as they are, an unreached database as 503, anything else as 500 without its inside. */
+/** An error for the log: what kind and where, and nothing of what anybody wrote. */
+export function logFailure(error: unknown): void {
+  const { name = "Error", code = "", stack = "" } = (error ?? {}) as { name?: string; code?: string; stack?: string };
+  console.error(`${new Date().toISOString()} ${name} ${code}\n${stack.split("\n").filter((line) => /^\s+at /.test(line)).slice(0, 12).join("\n")}`);
+}
+
+const AGAIN = process.env.OWN_DATABASE ? "Its database is being started again, or a backup put back" : "Its database does not answer";
+
+/** Any failure as problem+json: refusals as they are, an unreached database as 503, a full disk as 507, what no row can hold as 422, anything else as 500 without its inside. */
 export function failureOf(error: unknown): Refusal {
   if (error instanceof Refusal) return error;
-  if (isUnreachable(error)) return new Refusal(503, "The household’s book cannot be reached just now. Nothing was saved; try again in a moment.");
-  console.error(error);
+  if (isUnreachable(error)) return new Refusal(503, `The household’s book cannot be reached just now. ${AGAIN}. Nothing was saved; try again in a moment.`);
+  if (isFull(error)) return new Refusal(507, "There is almost no room left on the disk of the house. Nothing was saved; make room there, then try again.");
+  if (isUnkeepable(error)) return new Refusal(422, "Something in it is too long, or has signs in it that cannot be kept.");
+  if (isTaken(error)) return taken();
+  logFailure(error);
   return new Refusal(500, "Something went wrong here. Nothing was saved.");
 }
 
@@ -92,12 +108,12 @@ async function answer<I extends object>(request: Request, context: Params, kind:
     const parsed = kind.input ? parseInput(kind.input, body) : { ok: true as const, value: {} as I };
     if (!parsed.ok) throw unusable(parsed.problems);
     if (!visitor) throw new Refusal(503, "There is no household yet. Start with ./run demo.");
-    const { household, settings, deviceId, personId, fresh } = visitor;
+    const { household, settings, deviceId, personId, fresh, tokenHash, resets } = visitor;
     const given = Object.entries((await context.params) ?? {}).filter((entry): entry is [string, string] => typeof entry[1] === "string");
     if (given.some(([, id]) => !isUuid(id))) throw notFound();
     const value = await use({
       input: parsed.value, params: Object.fromEntries(given), query: new URL(request.url).searchParams, household,
-      settings, deviceId, personId, deviceName: deviceWords(request.headers.get("user-agent") ?? ""),
+      settings, deviceId, personId, tokenHash, resets, deviceName: deviceWords(request.headers.get("user-agent") ?? ""),
     });
     if (value instanceof Response) return value;
     const headers = new Headers({ "content-type": "application/json; charset=utf-8", "cache-control": "no-store" });
@@ -128,6 +144,8 @@ export const writes = <I extends object>(input: new () => I, use: (asked: Asked<
   (request, context) => answer(request, context, { input, writes: true, mostBytes }, (asked) =>
     inTransaction(asked.household.id, async (write) => {
       if (!(await noteDevice(write, asked.deviceId, asked.deviceName))) throw taken();
+      // It may have been sent away while this write waited for its turn.
+      if (!(await isLetIn(write, asked.deviceId, asked.tokenHash))) throw stranger();
       return use(asked, write);
     }));
 

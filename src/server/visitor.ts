@@ -1,6 +1,7 @@
 import { createHash, randomBytes, randomUUID } from "node:crypto";
 import { isUuid } from "@/core/text";
 import { deviceByToken } from "@/store/devices";
+import { HERE } from "@/store/door";
 import { theHousehold, type Household, type Settings } from "@/store/household";
 
 /** Who asks: this house's household, and the device. A stranger is nobody until a password or a code lets it in. */
@@ -11,6 +12,10 @@ export interface Visitor {
   readonly personId: string | null;
   /** The cookie was not there yet. */
   readonly fresh: boolean;
+  /** What it came in by, where the house is locked. */
+  readonly tokenHash?: string;
+  /** It may set a password without the one there was. */
+  readonly resets: boolean;
 }
 
 export const DEVICE_COOKIE = "infusing_device";
@@ -43,7 +48,17 @@ export async function visitorOf(headers: Headers): Promise<Visitor | "stranger" 
   const { id, token } = shown(headers);
   // A book without a password that came in while the network was listened on is nobody's to read.
   if (household.passwordHash === undefined && onNetwork()) return "stranger";
-  if (household.passwordHash === undefined) return { household, settings, deviceId: id ?? randomUUID(), personId: null, fresh: id === undefined };
-  const device = token ? await deviceByToken(household.id, hashOf(token)) : undefined;
-  return device && device.id === id ? { household, settings, deviceId: device.id, personId: device.personId, fresh: false } : "stranger";
+  if (household.passwordHash === undefined) return { household, settings, deviceId: id ?? randomUUID(), personId: null, fresh: id === undefined, resets: false };
+  const tokenHash = token ? hashOf(token) : undefined;
+  const device = tokenHash ? await deviceByToken(household.id, tokenHash) : undefined;
+  return device && device.id === id ? { household, settings, deviceId: device.id, personId: device.personId, fresh: false, tokenHash, resets: device.resets } : "stranger";
+}
+
+const LOOPBACK = /^(127(\.\d{1,3}){3}|::1)$/;
+/** Where a request came from, as tries at the door are counted: this machine, an IPv4 address, or the network of an IPv6 one. */
+export function addressOf(headers: Headers): string {
+  // Set by the server itself, which lets no client say it.
+  const address = headers.get("x-infusing-address") ?? "";
+  if (address === "" || LOOPBACK.test(address)) return HERE;
+  return address.includes(":") ? `${address.split("%")[0].split(":").slice(0, 4).join(":")}::/64` : address.slice(0, 64);
 }

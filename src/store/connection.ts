@@ -10,9 +10,11 @@ export function connect(url = databaseUrl()): Knex {
     host: hostname, port: Number(port || 3306), user: decodeURIComponent(username), password: decodeURIComponent(password),
     database: pathname.slice(1), charset: "utf8mb4", timezone: "Z", connectTimeout: 5000, supportBigNumbers: true, jsonStrings: true,
   };
-  return knex({
+  const made = knex({
     client: "mysql2",
     connection,
+    // What went into a query stays out of its error: it may be somebody's name or health, and errors are logged.
+    compileSqlOnError: false,
     pool: {
       min: 0, max: 12, acquireTimeoutMillis: 8000,
       afterCreate: (connection: { query(sql: string, done: (error: unknown) => void): void }, done: (error: unknown, connection: unknown) => void) => {
@@ -20,6 +22,17 @@ export function connect(url = databaseUrl()): Knex {
       },
     },
   });
+  made.on("query-error", withoutContent);
+  return made;
+}
+
+/** The server's own words name what was in the row ("Duplicate entry 'Mina'"): the code says what happened without them. */
+function withoutContent(error: Error & { sql?: string; sqlMessage?: string; code?: string }): void {
+  if (error.sqlMessage === undefined) return;
+  error.message = `the database refused a query: ${error.code}`;
+  error.stack = `${error.name}: ${error.message}\n${(error.stack ?? "").split("\n").filter((line) => /^\s+at /.test(line)).join("\n")}`;
+  delete error.sql;
+  delete error.sqlMessage;
 }
 
 const shared = globalThis as unknown as { infusingDatabase?: Knex };

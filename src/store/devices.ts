@@ -7,11 +7,13 @@ export interface Device {
   readonly name: string;
   readonly personId: string | null;
   readonly lastSeenMs: number;
+  /** It came in by the owner's code just now, and may set a password without the one there was. */
+  readonly resets: boolean;
 }
 
-interface Row { id: string; household_id: string; name: string; person_id: string | null; last_seen_at: Date; token_hash: string | null }
-const COLUMNS = ["id", "household_id", "name", "person_id", "last_seen_at", "token_hash"] as const;
-const fromRow = (row: Row): Device => ({ id: row.id, name: row.name, personId: row.person_id, lastSeenMs: row.last_seen_at.getTime() });
+interface Row { id: string; household_id: string; name: string; person_id: string | null; last_seen_at: Date; token_hash: string | null; resets_until: Date | null }
+const COLUMNS = ["id", "household_id", "name", "person_id", "last_seen_at", "token_hash", "resets_until"] as const;
+const fromRow = (row: Row): Device => ({ id: row.id, name: row.name, personId: row.person_id, lastSeenMs: row.last_seen_at.getTime(), resets: row.resets_until !== null && row.resets_until.getTime() > Date.now() });
 
 /** The devices that may come in. */
 export async function listDevices(householdId: string): Promise<Device[]> {
@@ -38,13 +40,13 @@ export async function noteDevice({ trx, householdId, rev }: Write, deviceId: str
   if (row && row.household_id !== householdId) return undefined;
   if (row && now.getTime() - row.last_seen_at.getTime() > SEEN_EVERY_MS) await trx("device").where({ id: deviceId }).update({ last_seen_at: now });
   if (!row) await trx("device").insert({ id: deviceId, household_id: householdId, rev, created_at: now, name: name.slice(0, 120), last_seen_at: now });
-  return row ? fromRow(row) : { id: deviceId, name, personId: null, lastSeenMs: now.getTime() };
+  return row ? fromRow(row) : { id: deviceId, name, personId: null, lastSeenMs: now.getTime(), resets: false };
 }
 
 /** Gives a device its session. */
-export async function letIn({ trx, householdId, rev }: Write, device: { readonly id: string; readonly tokenHash: string; readonly name?: string; readonly personId?: string | null }): Promise<void> {
+export async function letIn({ trx, householdId, rev }: Write, device: { readonly id: string; readonly tokenHash: string; readonly name?: string; readonly personId?: string | null; readonly resetsUntil?: Date }): Promise<void> {
   await trx("device").where({ household_id: householdId, id: device.id }).update({
-    token_hash: device.tokenHash, sent_away_at: null, rev,
+    token_hash: device.tokenHash, sent_away_at: null, resets_until: device.resetsUntil ?? null, rev,
     ...(device.name === undefined ? {} : { name: device.name }), ...(device.personId === undefined ? {} : { person_id: device.personId }),
   });
 }

@@ -3,8 +3,9 @@ import * as m001 from "./001_household";
 import * as m002 from "./002_record";
 import * as m003 from "./003_shelf";
 import * as m004 from "./004_mixing";
+import * as m005 from "./005_standing";
 
-const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001, "002_record": m002, "003_shelf": m003, "004_mixing": m004 };
+const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001, "002_record": m002, "003_shelf": m003, "004_mixing": m004, "005_standing": m005 };
 
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(MIGRATIONS),
@@ -22,6 +23,10 @@ export async function migrate(knex: Knex): Promise<void> {
   try {
     const [[row]] = await connection.promise().query("SELECT GET_LOCK('infusing-migrate', 120) AS locked");
     if (row.locked !== 1) throw new Error("Another copy is bringing the database forward and did not finish.");
+    // Its own tables are there from the first migration on.
+    const [[there]] = await connection.promise().query("SELECT COUNT(*) AS n FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name = 'knex_migrations'");
+    const done: { name: string }[] = there.n > 0 ? (await connection.promise().query("SELECT name FROM knex_migrations"))[0] : [];
+    if (done.some(({ name }) => !Object.hasOwn(MIGRATIONS, name))) throw new Error("This book was kept by a newer Infusing than this one; it is left as it is. Start the newer one.");
     await knex.migrate.forceFreeMigrationsLock(config);
     await knex.migrate.latest(config);
   } finally {

@@ -34,7 +34,7 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
           ? "The house is locked: a device comes in with the password or with a code, once, and stays until it is sent away."
           : "The door is open, and the house answers on this machine only. Set a password, and a phone on the kettle can come in too."}
       </p>
-      <Password locked={door.locked} />
+      <Password locked={door.locked} resets={door.devices.some(({ self, resets }) => self && resets)} />
       {door.locked && <Network network={door.network} />}
       {door.locked && <Pairing door={door} port={port} />}
       {door.devices.length > 0 && door.locked && (
@@ -79,7 +79,8 @@ function Press({ path, body, children }: { path: string; body: object; children:
   return <span><button type="button" className="pressable min-h-11" onClick={press}>{children}</button> <span role="status" className="text-stop">{trouble}</span></span>;
 }
 
-function Password({ locked }: { locked: boolean }) {
+/** @param resets this device came in by the code of `./run code`, and sets a password without the one there was */
+function Password({ locked, resets }: { locked: boolean; resets: boolean }) {
   const router = useRouter();
   const [current, setCurrent] = useState("");
   const [password, setPassword] = useState("");
@@ -87,7 +88,7 @@ function Password({ locked }: { locked: boolean }) {
   const [open, setOpen] = useState(false);
   const short = password !== "" && password.length < LIMITS.passwordChars.min;
   const change = async (next: string | undefined) => {
-    const answer = await send("PUT", "door/password", { ...(locked ? { current } : {}), ...(next === undefined ? {} : { password: next }) });
+    const answer = await send("PUT", "door/password", { ...(locked && !resets ? { current } : {}), ...(next === undefined ? {} : { password: next }) });
     if (!answer.ok) return setSaid({ text: answer.title, bad: true });
     setSaid({ text: next === undefined ? "The door is open again." : "Kept. Every other device was sent away.", bad: false });
     setCurrent(""); setPassword(""); setOpen(false);
@@ -97,13 +98,14 @@ function Password({ locked }: { locked: boolean }) {
     <>
       <Sheet title="Password" open={open} onOpenChange={setOpen} trigger={<Button className="mt-2">{locked ? "Change the password …" : "Set a password …"}</Button>}>
         <form className="flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); void change(password); }}>
-          {locked && <Field label="The password until now">{(a) => <input {...a} type="password" autoComplete="current-password" value={current} onChange={(e) => setCurrent(e.target.value)} />}</Field>}
+          {locked && resets && <p>This device came in by the code of the machine itself: for an hour it may set a new password without the old one.</p>}
+          {locked && !resets && <Field label="The password until now">{(a) => <input {...a} type="password" autoComplete="current-password" value={current} onChange={(e) => setCurrent(e.target.value)} />}</Field>}
           <Field label="The household’s password" problem={short ? `At least ${LIMITS.passwordChars.min} signs; a short sentence is good.` : undefined}>
             {(a) => <input {...a} type="password" autoComplete="new-password" maxLength={LIMITS.passwordChars.max} value={password} onChange={(e) => setPassword(e.target.value)} />}
           </Field>
-          <p className="text-sm text-quiet">Write it down somewhere: nobody can look it up. The house’s network has no encryption of its own here; use it on one you trust.</p>
+          <p className="text-sm text-quiet">Write it down somewhere: nobody can look it up. Where it is forgotten, ./run code on this machine prints a code that lets one device in to set a new one. The house’s network has no encryption of its own here; use it on one you trust.</p>
           <Button look="main" type="submit" disabled={short || password === ""}>Lock the house</Button>
-          {locked && <Button look="text" disabled={current === ""} onClick={() => void change(undefined)}>take the password away</Button>}
+          {locked && <Button look="text" disabled={current === "" && !resets} onClick={() => void change(undefined)}>take the password away</Button>}
           {said?.bad && <p role="alert" className="text-stop">{said.text}</p>}
         </form>
       </Sheet>
