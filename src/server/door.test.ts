@@ -1,5 +1,6 @@
 import { happenedAt } from "./batches";
 import { hashPassword, passwordIs, waitMs } from "./door";
+import { addressOf } from "./visitor";
 
 test("five wrong tries are free; then the wait doubles to a minute, and a quarter of an hour forgets", () => {
   const tries = (count: number, lastMs = 0) => Array.from({ length: count }, (_, i) => lastMs - i);
@@ -26,4 +27,13 @@ test("a tap happened as long ago as the device kept it, whatever year its clock 
   // A clock that was set between the tap and its sending says nothing.
   expect(happenedAt(now, now, now - 1000).getTime()).toBe(now);
   expect(happenedAt(now, now - 300 * 86_400_000, now).getTime()).toBe(now);
+});
+
+test("tries are counted by the address the server saw: this machine, an IPv4 address, an IPv6 network", () => {
+  const from = (address: string) => addressOf(new Headers({ "x-infusing-address": address, "x-forwarded-for": "10.9.9.9" }));
+  expect(["127.0.0.1", "127.8.0.1", "::1", ""].map(from)).toEqual(["here", "here", "here", "here"]);
+  expect(from("192.168.1.7")).toBe("192.168.1.7");
+  // Whoever has one address of such a network has them all.
+  expect(from("fd00:1:2:3:aaaa::1")).toBe(from("fd00:1:2:3:bbbb::2"));
+  expect(from("fd00:1:2:3::1%eth0")).not.toBe(from("fd00:1:2:4::1"));
 });
