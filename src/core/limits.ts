@@ -36,7 +36,17 @@ export const LIMITS = {
   soakedMin: { min: 0, max: 1440 },
   secondShare: { min: 0.01, max: 0.99 },
   vesselMl: { min: 20, max: 5000 },
+  /** Overdrawn, or overfilled, by many bowls; only files say it. */
+  jarLedgerG: { min: -1_000_000, max: 1_000_000 },
   nameChars: { min: 1, max: 120 },
+  thingNameChars: { min: 1, max: 50 },
+  useChars: { min: 0, max: 200 },
+  /** A lot, a place, a day, as they are written on a jar. */
+  labelChars: { min: 0, max: 60 },
+  materialIdChars: { min: 1, max: 60 },
+  allergyChars: { min: 1, max: 60 },
+  allergyCount: { min: 0, max: 40 },
+  fileNameChars: { min: 0, max: 200 },
   passwordChars: { min: 8, max: 200 },
   importBytes: { min: 0, max: 33_554_432 },
   noteChars: { min: 0, max: 4000 },

@@ -42,7 +42,10 @@ export type ProblemCode =
   | "taken"
   | "nameTaken"
   | "repeated"
-  | "noBook";
+  | "noBook"
+  | "newerBook"
+  | "strangeSigns"
+  | "notAnOwnId";
 
 export type Result<T> =
   | { readonly ok: true; readonly value: T }

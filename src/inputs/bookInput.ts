@@ -1,21 +1,21 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsISO4217CurrencyCode, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, IsUUID, Matches, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
-import { LIMITS } from "@/core/limits";
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsISO4217CurrencyCode, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, Matches, Max, Min, ValidateNested } from "class-validator";
 import { IsMoment } from "./moment";
 import { BlendInput } from "./pasteInput";
 import { SpoonsInput } from "./spoonsInput";
+import { IsId, IsText } from "./text";
 
 /** A version of a blend, saved. The client makes both ids, so that sending it twice saves it once. */
 export class SaveBlendInput {
-  @MaxLength(LIMITS.nameChars.max) @MinLength(LIMITS.nameChars.min) @IsString() name!: string;
-  @IsUUID("all") versionId!: string;
-  @IsOptional() @IsUUID("all") headId?: string;
+  @IsText("nameChars") @IsString() name!: string;
+  @IsId() versionId!: string;
+  @IsOptional() @IsId() headId?: string;
   @Type(() => BlendInput) @ValidateNested() @IsObject() @IsDefined() blend!: BlendInput;
 }
 
 export class NewBlendInput extends SaveBlendInput {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
 }
 
 export class BlendChangeInput extends SaveBlendInput {
@@ -24,9 +24,9 @@ export class BlendChangeInput extends SaveBlendInput {
 
 /** A bowl to be made: from a version, for a head, from a moment or back from one. */
 export class NewBatchInput {
-  @IsUUID("all") id!: string;
-  @IsUUID("all") versionId!: string;
-  @IsUUID("all") headId!: string;
+  @IsId() id!: string;
+  @IsId() versionId!: string;
+  @IsId() headId!: string;
   /** When the work starts; left out with `onHeadAt`, and "now" when both are. */
   @IsOptional() @IsMoment() @IsString() startsAt?: string;
   /** When it should go on, in the household's wall time, such as 2026-03-01T10:00. */
@@ -34,7 +34,7 @@ export class NewBatchInput {
 }
 
 export class EventInput {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
   @IsObject() payload!: object;
   @Max(Number.MAX_SAFE_INTEGER) @Min(0) @IsInt() deviceSeq!: number;
   @Max(Number.MAX_SAFE_INTEGER) @Min(0) @IsInt() revSeen!: number;
@@ -42,7 +42,7 @@ export class EventInput {
 }
 
 export class EventsInput {
-  @Type(() => EventInput) @ValidateNested({ each: true }) @ArrayMaxSize(200) @ArrayMinSize(1) @IsArray() events!: EventInput[];
+  @Type(() => EventInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(200) @ArrayMinSize(1) @IsArray() events!: EventInput[];
   /** The device's clock as it sends; with each tap's own clock it says how long the tap was kept. */
   @IsOptional() @IsMoment() @IsString() sentAt?: string;
   /** Answer only with what was written after this rev. */

@@ -1,6 +1,7 @@
 import "reflect-metadata";
-import { IsIn, IsOptional, IsString, IsUUID, Matches, MaxLength, MinLength } from "class-validator";
+import { IsIn, IsOptional, IsString, Matches, MaxLength, MinLength } from "class-validator";
 import { LIMITS } from "@/core/limits";
+import { IsId } from "./text";
 
 /** The household's password: the one there is, where there is one, and the new one, or none to open the door again. */
 export class PasswordInput {
@@ -10,9 +11,9 @@ export class PasswordInput {
 
 /** A code for one more device; letters and digits that are not mistaken for each other. */
 export class PairingInput {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
   @Matches(/^[A-HJ-NP-Z2-9]{10}$/) @IsString() code!: string;
-  @IsOptional() @IsUUID("all") personId?: string;
+  @IsOptional() @IsId() personId?: string;
 }
 
 export class SentAwayInput {

@@ -1,8 +1,9 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, IsUUID, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
+import { ArrayMaxSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, Min, ValidateNested } from "class-validator";
 import { AGES, CUTS, LANDMARKS, PLAIN_HEAD, SHADES, STRAND_COUNTS, STRAND_SIZES, type Age, type Cut, type Head, type Landmark, type Shade, type StrandCount, type StrandSize } from "@/core/head";
 import { LIMITS } from "@/core/limits";
+import { IsId, IsText } from "./text";
 
 export class LongestInput {
   @IsOptional() @IsNumber() cm?: number;
@@ -26,7 +27,7 @@ export class HairInput {
   @IsOptional() @IsBoolean() pregnant?: boolean;
   @IsOptional() @IsBoolean() soreScalp?: boolean;
   @IsOptional() @IsBoolean() asthma?: boolean;
-  @IsOptional() @MaxLength(60, { each: true }) @IsString({ each: true }) @ArrayMaxSize(40) @IsArray() allergies?: string[];
+  @IsOptional() @IsText("allergyChars", { each: true }) @IsString({ each: true }) @ArrayMaxSize(LIMITS.allergyCount.max) @IsArray() allergies?: string[];
 }
 
 /** Core head from what was sent: a measure wins over a word where both came. */
@@ -41,11 +42,11 @@ export function toHead(input: HairInput): Head {
 }
 
 class Named {
-  @MaxLength(LIMITS.nameChars.max) @MinLength(LIMITS.nameChars.min) @IsString() name!: string;
+  @IsText("nameChars") @IsString() name!: string;
 }
 
 export class NewHeadInput extends Named {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
   @Type(() => HairInput) @ValidateNested() @IsObject() @IsDefined() hair!: HairInput;
 }
 

@@ -1,5 +1,6 @@
 import "reflect-metadata";
-import { IsDefined, IsIn, IsObject, IsOptional, IsString, IsUUID, MaxLength } from "class-validator";
+import { IsDefined, IsIn, IsObject, IsOptional, IsString } from "class-validator";
+import { IsId, IsText } from "./text";
 
 /** A book file as it is; it is held to its own schema afterwards. */
 export class PreviewInput {
@@ -7,9 +8,9 @@ export class PreviewInput {
 }
 
 export class ImportInput extends PreviewInput {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
   /** What the file was called. */
-  @IsOptional() @MaxLength(200) @IsString() name?: string;
+  @IsOptional() @IsText("fileNameChars") @IsString() name?: string;
 }
 
 export class UndoneInput {

@@ -1,6 +1,8 @@
 import "reflect-metadata";
 import { plainToInstance } from "class-transformer";
 import { validateSync, type ValidationError } from "class-validator";
+import type { LimitName } from "@/core/limits";
+import { checkText } from "@/core/text";
 import { ok, refuse, type Problem, type ProblemCode, type Result } from "@/core/problem";
 
 const CODE: Readonly<Record<string, ProblemCode>> = {
@@ -12,9 +14,15 @@ const CODE: Readonly<Record<string, ProblemCode>> = {
 function problemsIn(errors: readonly ValidationError[], path: string): Problem[] {
   return errors.flatMap((error) => {
     const field = path ? `${path}.${error.property}` : error.property;
-    const own = Object.keys(error.constraints ?? {}).map((name): Problem => ({ field, code: CODE[name] ?? "unknownChoice", detail: detailOf(name, error) }));
+    const own = Object.keys(error.constraints ?? {}).map((name): Problem => textProblem(field, name, error) ?? { field, code: CODE[name] ?? "unknownChoice", detail: detailOf(name, error) });
     return [...own, ...problemsIn(error.children ?? [], field)];
   });
+}
+
+/** What the core says of a text, or of the first in a list of them. */
+function textProblem(field: string, name: string, { contexts, value }: ValidationError): Problem | undefined {
+  const limit: LimitName | undefined = name === "isText" ? contexts?.isText?.limit : undefined;
+  return limit && (Array.isArray(value) ? value : [value]).map((one) => checkText(field, one, limit)).find((problem) => problem !== undefined);
 }
 
 /** How long or large a thing may be, for the sentence that says so. */
@@ -43,6 +51,16 @@ function strangePath(body: object): string | undefined {
   return undefined;
 }
 
+/** Takes out what came as null, which says as much as leaving it out; only of what an input describes. */
+function withoutNulls(instance: object): void {
+  for (const [key, value] of Object.entries(instance)) {
+    if (value === null) delete (instance as Record<string, unknown>)[key];
+    else if (Array.isArray(value)) value.forEach((one) => { if (isDescribed(one)) withoutNulls(one); });
+    else if (isDescribed(value)) withoutNulls(value);
+  }
+}
+const isDescribed = (value: unknown): value is object => typeof value === "object" && value !== null && ![Object.prototype, Array.prototype].includes(Object.getPrototypeOf(value));
+
 /** Checks the shape of what a client sent; ranges and sense are checked by the core, once. */
 export function parseInput<T extends object>(kind: new () => T, body: unknown): Result<T> {
   if (typeof body !== "object" || body === null || Array.isArray(body)) return refuse({ field: "", code: "required" });
@@ -50,5 +68,6 @@ export function parseInput<T extends object>(kind: new () => T, body: unknown): 
   if (strange !== undefined) return refuse({ field: strange, code: "unknownField" });
   const instance = plainToInstance(kind, body, { exposeDefaultValues: true });
   const errors = validateSync(instance, { whitelist: true, forbidNonWhitelisted: true, stopAtFirstError: true, forbidUnknownValues: true });
+  if (errors.length === 0) withoutNulls(instance);
   return errors.length === 0 ? ok(instance) : refuse(...problemsIn(errors, "").slice(0, MOST_PROBLEMS));
 }

@@ -1,6 +1,6 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsString, IsUUID, MaxLength, ValidateNested } from "class-validator";
+import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsString, ValidateNested } from "class-validator";
 import { PURPOSES, type PurposeId } from "@/core/head";
 import { FILLS, UNITS, type Fill, type Spoons, type Unit } from "@/core/measure";
 import { CHOICES, ROLES, SIZINGS, TARGETS, WORDS, type Blend, type MixingWord, type PasteQuestion, type Role, type Sizing, type TargetWord } from "@/core/paste";
@@ -8,6 +8,7 @@ import { questionOn, type Shelf } from "@/core/shelf";
 import { SpoonsInput, toSpoons } from "./spoonsInput";
 import { HairInput, toHead } from "./headInput";
 import { ReadingInput } from "./readingInput";
+import { IsId, IsText } from "./text";
 
 // The check nearest to a field runs first, and the first that fails is what is said.
 
@@ -15,8 +16,8 @@ import { ReadingInput } from "./readingInput";
 const MOST_LINES = 200;
 
 export class LineInput {
-  @MaxLength(60) @IsString() materialId!: string;
-  @IsOptional() @IsUUID("all") jarId?: string;
+  @IsText("materialIdChars") @IsString() materialId!: string;
+  @IsOptional() @IsId() jarId?: string;
   @IsIn(ROLES) role!: Role;
   @IsNumber() amount!: number;
   @IsIn(UNITS) unit!: Unit;
@@ -24,15 +25,15 @@ export class LineInput {
 }
 
 export class SecondLiquidInput {
-  @MaxLength(60) @IsString() materialId!: string;
-  @IsOptional() @IsUUID("all") jarId?: string;
+  @IsText("materialIdChars") @IsString() materialId!: string;
+  @IsOptional() @IsId() jarId?: string;
   /** Of the liquid's volume, 0–1. */
   @IsNumber() share!: number;
 }
 
 export class LiquidInput {
-  @MaxLength(60) @IsString() materialId!: string;
-  @IsOptional() @IsUUID("all") jarId?: string;
+  @IsText("materialIdChars") @IsString() materialId!: string;
+  @IsOptional() @IsId() jarId?: string;
   @IsNumber() tempC!: number;
   @IsOptional() @IsNumber() amountMl?: number;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => SecondLiquidInput) with?: SecondLiquidInput;
@@ -60,7 +61,7 @@ export class RootsInput {
 export class BlendInput {
   @IsIn(PURPOSES) purpose!: PurposeId;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => RootsInput) roots?: RootsInput;
-  @Type(() => LineInput) @ValidateNested({ each: true }) @ArrayMaxSize(MOST_LINES) @IsArray() lines!: LineInput[];
+  @Type(() => LineInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(MOST_LINES) @IsArray() lines!: LineInput[];
   @Type(() => LiquidInput) @ValidateNested() @IsObject() @IsDefined() liquid!: LiquidInput;
   @Type(() => TargetInput) @ValidateNested() @IsObject() @IsDefined() target!: TargetInput;
   @IsNumber() kitchenTempC!: number;

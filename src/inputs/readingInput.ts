@@ -1,9 +1,10 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsUUID, ValidateNested } from "class-validator";
+import { IsDefined, IsIn, IsNumber, IsObject, IsOptional, ValidateNested } from "class-validator";
 import { FILLS, UNITS, type Fill, type Unit } from "@/core/measure";
 import type { JarTest } from "@/core/learn";
 import type { Reading } from "@/core/reading";
+import { IsId } from "./text";
 
 /** What was read off a ring (height and slump) or a plate (the drop, across and along). */
 export class ReadingInput {
@@ -17,7 +18,7 @@ export class ReadingInput {
 
 /** A powder tested by itself: so much of the jar, so much water. */
 export class JarReadingInput {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
   @IsNumber() amount!: number;
   @IsIn(UNITS) unit!: Unit;
   @IsOptional() @IsIn(FILLS) fill?: Fill;

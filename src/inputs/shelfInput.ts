@@ -1,23 +1,23 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsOptional, IsString, IsUUID, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
-import { LIMITS } from "@/core/limits";
+import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
 import { WEIGHED_BY, type Jar, type OwnPart, type OwnThing, type Weighing } from "@/core/shelf";
+import { IsId, IsText } from "./text";
 
 export class JarDetailsInput {
-  @MaxLength(60) @IsString() materialId!: string;
-  @MaxLength(LIMITS.nameChars.max) @MinLength(LIMITS.nameChars.min) @IsString() name!: string;
-  @IsOptional() @MaxLength(60) @IsString() lot?: string;
-  @IsOptional() @MaxLength(20) @IsString() boughtOn?: string;
-  @IsOptional() @MaxLength(20) @IsString() openedOn?: string;
-  @IsOptional() @MaxLength(20) @IsString() bestBefore?: string;
+  @IsText("materialIdChars") @IsString() materialId!: string;
+  @IsText("nameChars") @IsString() name!: string;
+  @IsOptional() @IsText("labelChars") @IsString() lot?: string;
+  @IsOptional() @IsText("labelChars") @IsString() boughtOn?: string;
+  @IsOptional() @IsText("labelChars") @IsString() openedOn?: string;
+  @IsOptional() @IsText("labelChars") @IsString() bestBefore?: string;
   @IsNumber() fullG!: number;
   @IsOptional() @IsNumber() price?: number;
-  @IsOptional() @MaxLength(60) @IsString() place?: string;
+  @IsOptional() @IsText("labelChars") @IsString() place?: string;
   @IsOptional() @IsBoolean() madeHere?: boolean;
 }
 export class NewJarInput extends JarDetailsInput {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
   /** Grams in it now, where it is not full any more. */
   @IsOptional() @IsNumber() leftG?: number;
 }
@@ -26,7 +26,7 @@ export class JarChangeInput extends JarDetailsInput {
 }
 
 export class WeighingInput {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
   @IsNumber() count!: number;
   @IsIn(WEIGHED_BY) unit!: Weighing["unit"];
   @IsNumber() massG!: number;
@@ -35,34 +35,34 @@ export class WithdrawnInput { @IsIn([true, false]) withdrawn!: boolean; }
 
 /** A jar put on the scale: what is left in it. */
 export class LeftInput {
-  @IsUUID("all") id!: string;
+  @IsId() id!: string;
   @IsNumber() leftG!: number;
 }
 
 export class OwnPartInput {
-  @MaxLength(60) @IsString() materialId!: string;
+  @IsText("materialIdChars") @IsString() materialId!: string;
   @IsOptional() @IsNumber() share?: number;
 }
 export class OwnThingInput {
-  @IsUUID("all") id!: string;
-  @MaxLength(50) @MinLength(1) @IsString() name!: string;
-  @IsOptional() @MaxLength(200) @IsString() use?: string;
+  @IsId() id!: string;
+  @IsText("thingNameChars") @IsString() name!: string;
+  @IsOptional() @IsText("useChars") @IsString() use?: string;
   /** It is like this; or it is mixed of the parts. */
-  @IsOptional() @MaxLength(60) @IsString() likeId?: string;
-  @IsOptional() @Type(() => OwnPartInput) @ValidateNested({ each: true }) @ArrayMaxSize(100) @IsArray() parts?: OwnPartInput[];
+  @IsOptional() @IsText("materialIdChars") @IsString() likeId?: string;
+  @IsOptional() @Type(() => OwnPartInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(100) @IsArray() parts?: OwnPartInput[];
 }
 
 export class PremixPartInput {
-  @IsUUID("all") jarId!: string;
+  @IsId() jarId!: string;
   @IsNumber() massG!: number;
 }
 /** A mixture made from the house's own jars, kept as a new jar. */
 export class PremixInput {
-  @IsUUID("all") id!: string;
-  @IsUUID("all") thingId!: string;
-  @MaxLength(50) @MinLength(1) @IsString() name!: string;
-  @Type(() => PremixPartInput) @ValidateNested({ each: true }) @ArrayMaxSize(40) @ArrayMinSize(1) @IsArray() parts!: PremixPartInput[];
-  @IsOptional() @MaxLength(60) @IsString() place?: string;
+  @IsId() id!: string;
+  @IsId() thingId!: string;
+  @IsText("thingNameChars") @IsString() name!: string;
+  @Type(() => PremixPartInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(40) @ArrayMinSize(1) @IsArray() parts!: PremixPartInput[];
+  @IsOptional() @IsText("labelChars") @IsString() place?: string;
 }
 
 export class JarsCsvInput { @MaxLength(2_000_000) @MinLength(1) @IsString() csv!: string; }

@@ -44,7 +44,7 @@ export interface ShelfAnswer { readonly things: readonly (StoredThing & { readon
 export interface JarAnswer { readonly jar: StoredJar; readonly moves: readonly StockMove[]; /** Newest first, each with what became of it. */ readonly readings: readonly JarReading[] }
 export interface DrawsAnswer { /** Missing where no liquid is solved for. */ readonly drawn?: Drawn }
 export interface FeelAndOrder { readonly feel: FeelAnswer; readonly order: readonly MixingStep[] }
-export interface JarsRead extends RevAnswer { readonly added: number; readonly here: number }
+export interface JarsRead extends RevAnswer { readonly added: number; readonly here: number; /** Had been taken off the shelf. */ readonly back: number }
 export interface ThingWritten extends Written { readonly materialId: string }
 export interface GatheringAnswer { readonly wants: readonly Want[]; readonly gathered: readonly Gathered[]; readonly cost: { readonly known: number; readonly unpricedG: number } }
 export interface LockedAnswer { readonly locked: boolean }

@@ -1,4 +1,5 @@
 import { v7 as uuid } from "uuid";
+import { askedIn, bookOf, bringIn, takeOut } from "../../checks/roundTrip";
 import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
 import { knownOf, readingsOf } from "@/core/learn";
 import { computePaste } from "@/core/paste";
@@ -12,12 +13,9 @@ import { movesOfJar } from "@/store/stock";
 import { closeDatabase, database } from "@/store/connection";
 import { readSettings, type Settings } from "@/store/household";
 import { inTransaction } from "@/store/transaction";
-import type { ImportInput } from "@/inputs/importInput";
 import { addEvents, createBatch } from "./batches";
-import { wholeBook } from "./book/export";
-import { importBook, undoImport } from "./book/import";
 import { changeJar, createJar, createOwnThing, makePremix, removeJar, testJar, weighJar, weighLeft, withdrawReading, withdrawWeighing } from "./jars";
-import { importJars } from "./jarsFile";
+import { importJars, readJars } from "./jarsFile";
 import type { Refusal } from "./refusal";
 import type { Asked } from "./route";
 
@@ -157,9 +155,17 @@ test("jars go round as CSV: written, read in another house, written again, the s
   const written = await csv();
   const unnamed = written.replaceAll(/^[0-9a-f-]{36},/gm, ",");
   house = await makeTestHouse("Another house with a shelf");
-  expect(await write(importJars, { csv: unnamed })).toMatchObject({ added: 2, here: 0 });
+  const readIn = async (text: string) => {
+    const visitor = await askedIn(house, {});
+    return importJars({ ...visitor, input: await readJars(JSON.stringify({ csv: text }), { ...visitor, fresh: false }) }, 0);
+  };
+  expect(await readIn(unnamed)).toMatchObject({ added: 2, here: 0 });
   expect((await csv()).replaceAll(/^[0-9a-f-]{36},/gm, ",").split("\r\n").sort()).toEqual(unnamed.split("\r\n").sort());
-  expect(await write(importJars, { csv: unnamed })).toMatchObject({ added: 0, here: 2 });
+  expect(await readIn(unnamed)).toMatchObject({ added: 0, here: 2, back: 0 });
+  // A jar that was taken off the shelf is not "here": it goes back on it.
+  const [{ id: gone }] = await store.listJars(house.householdId);
+  await write(removeJar, { removed: true }, { id: gone });
+  expect(await readIn(unnamed)).toMatchObject({ added: 0, here: 1, back: 1 });
   expect((await store.listJars(house.householdId)).find(({ materialId }) => materialId === "amla")).toMatchObject({ lot: "=1+1", leftG: 150, fullG: 250, weighings: [{ count: 2, unit: "tbsp", massG: 15.5 }] });
 });
 
@@ -177,16 +183,14 @@ test("the book file takes the shelf along: jars, weighings and things of one's o
   const a = await newJar("amla", 250, { price: 7.5, place: "shelf", leftG: 180 });
   await write(weighJar, { id: uuid(), count: 2, unit: "tbsp", massG: 15.5 }, { id: a });
   await write(makePremix, { id: uuid(), thingId: uuid(), name: "Base", parts: [{ jarId: a, massG: 30 }] });
-  const household = { id: house.householdId, name: "x", rev: 0 };
-  const book = JSON.parse(await new Response(wholeBook(household, settings)).text());
+  const book = await bookOf(house);
   const shelf = async () => ({ jars: (await store.listJars(house.householdId)).map(({ rev: _, editedRev: __, ...jar }) => jar).sort((x, y) => x.id.localeCompare(y.id)), things: (await listOwnThings(house.householdId)).map(({ rowId: _, ...thing }) => thing) });
   const before = await shelf();
   const own = { household_id: house.householdId };
   for (const table of ["stock_move", "jar_weighing", "jar", "own_thing"]) await database()(table).where(own).del();
-  const importing = { id: uuid(), name: "a file", book };
-  await inTransaction(house.householdId, (w) => importBook({ ...asked<ImportInput>(importing), household } as Asked<ImportInput>, w));
+  const { id: importId } = await bringIn(house, book);
   expect(await shelf()).toEqual(before);
-  await inTransaction(house.householdId, (w) => undoImport(asked(importing, { id: importing.id }), w));
+  await takeOut(house, importId);
   expect(await store.listJars(house.householdId)).toEqual([]);
 });
 
@@ -264,18 +268,16 @@ describe("what tests teach", () => {
     await happen(batch, measured, await pour(batch), ring(16));
     const before = (await known(jar))!;
     expect(before.readings).toBe(2);
-    const household = { id: house.householdId, name: "x", rev: 0 };
-    const book = JSON.parse(await new Response(wholeBook(household, settings)).text());
+    const book = await bookOf(house);
     const own = { household_id: house.householdId };
     await database()("blend").where(own).update({ current_version_id: null });
     for (const table of ["reading", "stock_move", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "jar"]) await database()(table).where(own).del();
-    const importing = { id: uuid(), name: "a file", book };
-    await inTransaction(house.householdId, (w) => importBook({ ...asked<ImportInput>(importing), household } as Asked<ImportInput>, w));
+    const { id: importId } = await bringIn(house, book);
     const after = (await known(jar))!;
     expect(after.readings).toBe(2);
     expect(after.factor).toBeCloseTo(before.factor, 9);
     expect(after.sd).toBeCloseTo(before.sd, 9);
-    await inTransaction(house.householdId, (w) => undoImport(asked(importing, { id: importing.id }), w));
+    await takeOut(house, importId);
     expect(await store.listJars(house.householdId)).toEqual([]);
     expect((await store.readingsOfJar(house.householdId, jar)).filter(({ bowl }) => bowl)).toEqual([]);
   });

@@ -1,9 +1,7 @@
 import { DateTime } from "luxon";
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
-import { jarReading } from "@/core/learn";
-import { checkAmount } from "@/core/paste";
-import { checkReading, OUT_OF_REACH } from "@/core/reading";
+import { checkJarTest, jarReading } from "@/core/learn";
 import { checkJar, checkOwnThing, checkWeighing, containsItself, densityIsPossible, jarMaterial, ownId, pricePerG, type OwnThing } from "@/core/shelf";
 import { toJarTest, type JarReadingInput } from "@/inputs/readingInput";
 import { toJar, toOwnThing, type JarChangeInput, type LeftInput, type NewJarInput, type OwnThingInput, type PremixInput, type WeighingInput, type WithdrawnInput } from "@/inputs/shelfInput";
@@ -77,10 +75,7 @@ export async function testJar({ input, params, settings }: Asked<JarReadingInput
   const base = jar && find(jar.materialId);
   if (!jar || !base) throw notFound();
   const test = toJarTest(input);
-  const problems: Problem[] = base.holding.kind === "perGram" ? [] : [{ field: "amount", code: "unitNotForThis" }];
-  problems.push(...checkAmount(test, "test", jar.materialId, find).map((problem) => ({ ...problem, field: problem.field.replace(/^test\./, "") })));
-  problems.push(...([["waterMl", "liquidMl"], ["minutes", "soakedMin"], ["tempC", "kitchenTempC"]] as const).flatMap(([field, limit]) => checkNumber(field, test[field], limit) ?? []));
-  problems.push(...checkReading(test.reading).filter(({ code }) => !OUT_OF_REACH.includes(code)).map((problem) => ({ ...problem, field: `reading.${problem.field}` })));
+  const problems = checkJarTest(test, base);
   if (problems.length > 0) throw unusable(problems);
   const judged = jarReading(test, jar.id, jarMaterial(jar, base, settings.spoons), base, settings.spoons);
   if (!(await insertJarReading(write, { id: input.id, jarId: jar.id, test, judged }))) throw taken();
@@ -103,7 +98,7 @@ export async function weighLeft({ input, params }: Asked<LeftInput>, write: Writ
   if (problem) throw unusable([problem]);
   const jar = await store.findJar(write.householdId, params.id, write.trx);
   if (!jar) throw notFound();
-  await insertMoves(write, [{ id: input.id, jarId: jar.id, kind: "weighed", massG: input.leftG - jar.leftG }]);
+  if (!(await insertMoves(write, [{ id: input.id, jarId: jar.id, kind: "weighed", massG: input.leftG - jar.leftG }]))) throw taken();
   return { id: params.id, rev: write.rev };
 }
 

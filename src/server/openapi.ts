@@ -21,8 +21,13 @@ function answerSchemas(): Record<string, object> {
   return Object.fromEntries(Object.entries(definitions).filter(([name]) => name !== "Elsewhere").map(([name, schema]) => [encodeName(name), relocated(schema as object)]));
 }
 
+/** What the house's own checks say of a text. */
+const CONVERTERS: NonNullable<Parameters<typeof validationMetadatasToSchemas>[0]>["additionalConverters"] = {
+  isText: ({ constraints: [{ min, max }] }) => ({ type: "string", maxLength: max, ...(min > 0 ? { minLength: min } : {}) }),
+};
+
 const inputSchemas = (): Record<string, object> =>
-  Object.fromEntries(Object.entries(validationMetadatasToSchemas({ classTransformerMetadataStorage: defaultMetadataStorage, refPointerPrefix: SCHEMAS })).map(([name, schema]) => [name, { ...schema, additionalProperties: false }]));
+  Object.fromEntries(Object.entries(validationMetadatasToSchemas({ classTransformerMetadataStorage: defaultMetadataStorage, refPointerPrefix: SCHEMAS, additionalConverters: CONVERTERS })).map(([name, schema]) => [name, { ...schema, additionalProperties: false }]));
 
 const refTo = (name: string) => ({ $ref: SCHEMAS + name });
 

@@ -90,8 +90,8 @@ export async function findBatch(householdId: string, id: string, knex: Knex = da
 }
 
 /** Several whole batches at once, in no order. */
-export async function findBatches(householdId: string, ids: readonly string[]): Promise<StoredBatch[]> {
-  const rows: WholeRow[] = await database()("batch").where({ household_id: householdId }).whereIn("id", [...ids]).whereNull("removed_at").select(...LIST, "question", "answer");
+export async function findBatches(householdId: string, ids: readonly string[], knex: Knex = database()): Promise<StoredBatch[]> {
+  const rows: WholeRow[] = await knex("batch").where({ household_id: householdId }).whereIn("id", [...ids]).whereNull("removed_at").select(...LIST, "question", "answer");
   return rows.map(wholeFromRow);
 }
 
@@ -107,13 +107,13 @@ export async function openBatches(householdId: string): Promise<StoredBatch[]> {
 }
 
 /** Whole batches in the order of their ids, for reading all of them piece by piece. */
-export async function batchesAfter(householdId: string, afterId: string, limit: number): Promise<ExportedBatch[]> {
-  return (await exported(householdId).andWhere("id", ">", afterId).orderBy("id").limit(limit)).map(exportedFromRow);
+export async function batchesAfter(householdId: string, afterId: string, limit: number, knex: Knex = database()): Promise<ExportedBatch[]> {
+  return (await exported(householdId, knex).andWhere("id", ">", afterId).orderBy("id").limit(limit)).map(exportedFromRow);
 }
 
 /** One batch with all that is kept of it. */
-export async function findBatchWhole(householdId: string, id: string): Promise<ExportedBatch | undefined> {
-  const row: ExportedRow | undefined = (await exported(householdId).andWhere({ id }))[0];
+export async function findBatchWhole(householdId: string, id: string, knex: Knex = database()): Promise<ExportedBatch | undefined> {
+  const row: ExportedRow | undefined = (await exported(householdId, knex).andWhere({ id }))[0];
   return row && exportedFromRow(row);
 }
 
@@ -123,7 +123,7 @@ export interface ExportedBatch extends StoredBatch {
   readonly createdMs: number;
 }
 interface ExportedRow extends WholeRow { figures: string; created_at: Date }
-const exported = (householdId: string): Knex.QueryBuilder<object, ExportedRow[]> => database()("batch").where({ household_id: householdId }).whereNull("removed_at").select(...LIST, "question", "answer", "figures", "created_at");
+const exported = (householdId: string, knex: Knex): Knex.QueryBuilder<object, ExportedRow[]> => knex("batch").where({ household_id: householdId }).whereNull("removed_at").select(...LIST, "question", "answer", "figures", "created_at");
 const exportedFromRow = (row: ExportedRow): ExportedBatch => ({ ...wholeFromRow(row), figures: JSON.parse(row.figures), createdMs: row.created_at.getTime() });
 
 export interface NewEvent {
@@ -139,7 +139,7 @@ export interface NewEvent {
 const EVENT_VERSION = 2;
 
 /** Adds events; an id that is there already adds nothing. Answers false where an id belongs to another batch. */
-export async function insertEvents({ trx, householdId, rev }: Write, batchId: string, by: { readonly deviceId: string; readonly personId?: string | null }, events: readonly NewEvent[]): Promise<boolean> {
+export async function insertEvents({ trx, householdId, rev }: Write, batchId: string, by: { readonly deviceId: string; readonly personId?: string | null; /** They came in a file. */ readonly imported?: boolean }, events: readonly NewEvent[]): Promise<boolean> {
   const known: { id: string; batch_id: string }[] = await trx("batch_event").whereIn("id", events.map((event) => event.id)).select("id", "batch_id");
   if (known.some((row) => row.batch_id !== batchId)) return false;
   const ids = new Set(known.map((row) => row.id));
@@ -148,7 +148,7 @@ export async function insertEvents({ trx, householdId, rev }: Write, batchId: st
   const now = new Date();
   await trx("batch_event").insert(fresh.map((event) => ({
     id: event.id, household_id: householdId, rev, created_at: now, happened_at: event.at, batch_id: batchId, version: EVENT_VERSION, kind: event.payload.kind,
-    payload: JSON.stringify(event.payload), device_id: by.deviceId, person_id: by.personId ?? null, device_seq: event.deviceSeq, rev_seen: event.revSeen, device_clock: event.deviceClock,
+    payload: JSON.stringify(event.payload), device_id: by.deviceId, person_id: by.personId ?? null, device_seq: event.deviceSeq, rev_seen: event.revSeen, device_clock: event.deviceClock, imported: by.imported ?? false,
   })));
   return true;
 }
@@ -171,9 +171,9 @@ export async function eventsAndRevs(householdId: string, batchId: string, knex: 
 }
 
 /** The events of several batches, by batch; with what an export needs besides. */
-export async function eventsOf(householdId: string, batchIds: readonly string[]): Promise<Map<string, (BatchEvent & { readonly personId: string | null; readonly deviceClockMs: number })[]>> {
+export async function eventsOf(householdId: string, batchIds: readonly string[], knex: Knex = database()): Promise<Map<string, (BatchEvent & { readonly personId: string | null; readonly deviceClockMs: number })[]>> {
   const rows: (EventRow & { batch_id: string; person_id: string | null; device_clock: Date })[] =
-    await database()("batch_event").where({ household_id: householdId }).whereIn("batch_id", [...batchIds]).orderBy(["batch_id", "rev_seen", "device_id", "device_seq", "id"]).select(...EVENT, "batch_id", "person_id", "device_clock");
+    await knex("batch_event").where({ household_id: householdId }).whereIn("batch_id", [...batchIds]).orderBy(["batch_id", "rev_seen", "device_id", "device_seq", "id"]).select(...EVENT, "batch_id", "person_id", "device_clock");
   const found = new Map<string, (BatchEvent & { personId: string | null; deviceClockMs: number })[]>();
   for (const row of rows) {
     const own = found.get(row.batch_id) ?? [];
@@ -189,6 +189,9 @@ export async function movesOf(householdId: string, batchIds: readonly string[]):
   return new Map(await Promise.all(moved.map(async (id) => [id, foldBatch(await listEvents(householdId, id)).moves] as const)));
 }
 
+/** What lists and tables show of a bowl's notes; its events keep every word. */
+const MOST_NOTED = 200_000;
+
 /** What changes the terms that a batch is found by; a pour or a tick does not. */
 const IN_TERMS: readonly BatchPayload["kind"][] = ["added", "noted", "marked", "again", "withdrawn"];
 
@@ -203,10 +206,12 @@ export async function project({ trx, householdId, rev }: Write, batchId: string,
     rev, poured_ml: state.pouredMl, place: state.moves.at(-1)?.place ?? null,
     mixed_at: moment(state.reachedMs.mixed), on_head_at: moment(state.reachedMs.onHead), rinsed_at: moment(state.reachedMs.rinsed), closed_at: moment(state.closedMs),
     soft: state.marks.soft ?? null, slip: state.marks.slip ?? null, grit: state.marks.grit ?? null, shine: state.marks.shine ?? null,
-    again: state.again ?? null, note: state.notes.map((note) => note.text).join("\n") || null,
+    again: state.again ?? null, note: [...state.notes.map((note) => note.text).join("\n")].slice(0, MOST_NOTED).join("") || null,
   });
   if (news && !news.some((payload) => IN_TERMS.includes(payload.kind))) return;
-  const row: Pick<Row, "head_id" | "blend_id" | "blend_name" | "head_name" | "summary" | "starts_at"> = await trx("batch").where(where).first("head_id", "blend_id", "blend_name", "head_name", "summary", "starts_at");
+  const row: Pick<Row, "head_id" | "blend_id" | "blend_name" | "head_name" | "summary" | "starts_at"> & { removed_at: Date | null } = await trx("batch").where(where).first("head_id", "blend_id", "blend_name", "head_name", "summary", "starts_at", "removed_at");
+  // What was taken out of the book is found by nothing, whatever still arrives for it.
+  if (row.removed_at !== null) return;
   const wanted = new Set(termsOf({ headId: row.head_id, blendId: row.blend_id, blendName: row.blend_name, headName: row.head_name, summary: JSON.parse(row.summary), state }));
   const there: string[] = await trx("batch_term").where({ household_id: householdId, batch_id: batchId }).pluck("term");
   const gone = there.filter((term) => !wanted.delete(term));

@@ -53,8 +53,8 @@ export async function listBlends(householdId: string): Promise<StoredBlend[]> {
   return withLines(knex, householdId, rows);
 }
 
-export async function listBlendNames(householdId: string): Promise<{ readonly id: string; readonly name: string }[]> {
-  return database()("blend").where({ household_id: householdId }).whereNull("removed_at").orderBy("name").orderBy("id").select("id", "name");
+export async function listBlendNames(householdId: string, knex: Knex = database()): Promise<{ readonly id: string; readonly name: string }[]> {
+  return knex("blend").where({ household_id: householdId }).whereNull("removed_at").orderBy("name").orderBy("id").select("id", "name");
 }
 
 /** The current version of a blend. */
@@ -68,8 +68,7 @@ export interface PastVersion extends StoredBlend {
 }
 
 /** Every version of a blend, newest first. */
-export async function listVersions(householdId: string, blendId: string): Promise<PastVersion[]> {
-  const knex = database();
+export async function listVersions(householdId: string, blendId: string, knex: Knex = database()): Promise<PastVersion[]> {
   const rows: (VersionRow & { created_at: Date })[] = await versions(knex, householdId).where("b.id", blendId).whereNull("b.removed_at").orderBy("v.number", "desc");
   const read = await withLines(knex, householdId, rows);
   return read.map((version, i) => ({ ...version, savedMs: rows[i].created_at.getTime() }));

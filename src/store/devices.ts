@@ -1,3 +1,4 @@
+import type { Knex } from "knex";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -21,9 +22,10 @@ export async function listDevices(householdId: string): Promise<Device[]> {
   return rows.map(fromRow);
 }
 
-/** Every device that ever wrote, by name. */
-export async function deviceNames(householdId: string): Promise<{ readonly id: string; readonly name: string }[]> {
-  return database()("device").where({ household_id: householdId }).orderBy("id").select("id", "name");
+/** Every device that tapped on a bowl which is in the book, by name. */
+export async function deviceNames(householdId: string, knex: Knex = database()): Promise<{ readonly id: string; readonly name: string }[]> {
+  const tapped = knex("batch_event as e").join("batch as b", "b.id", "e.batch_id").where("e.household_id", householdId).whereNull("b.removed_at").distinct("e.device_id");
+  return knex("device").where({ household_id: householdId }).whereIn("id", tapped).orderBy("id").select("id", "name");
 }
 
 export async function deviceByToken(householdId: string, tokenHash: string): Promise<Device | undefined> {

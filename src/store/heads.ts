@@ -1,3 +1,4 @@
+import type { Knex } from "knex";
 import type { Head } from "@/core/head";
 import { v7 as uuid } from "uuid";
 import { database } from "./connection";
@@ -26,8 +27,8 @@ export async function findHead(householdId: string, id: string): Promise<StoredH
 }
 
 /** Every head with what a book file keeps of it. */
-export async function headsForExport(householdId: string): Promise<{ readonly id: string; readonly personId: string | null; readonly name: string; readonly createdAt: string; readonly hair: Head }[]> {
-  const rows: (Row & { person_id: string | null; created_at: Date })[] = await database()("head").where({ household_id: householdId }).whereNull("removed_at").orderBy("created_at").orderBy("id").select(...COLUMNS, "person_id", "created_at");
+export async function headsForExport(householdId: string, knex: Knex = database()): Promise<{ readonly id: string; readonly personId: string | null; readonly name: string; readonly createdAt: string; readonly hair: Head }[]> {
+  const rows: (Row & { person_id: string | null; created_at: Date })[] = await knex("head").where({ household_id: householdId }).whereNull("removed_at").orderBy("created_at").orderBy("id").select(...COLUMNS, "person_id", "created_at");
   return rows.map((row) => ({ id: row.id, personId: row.person_id, name: row.name, createdAt: row.created_at.toISOString(), hair: JSON.parse(row.hair) }));
 }
 
@@ -56,7 +57,7 @@ export async function insertHead(write: Write, head: NewHead): Promise<void> {
   const { trx, householdId, rev } = write;
   const createdAt = head.createdAt ?? new Date();
   const personId = head.personId === undefined ? uuid() : head.personId;
-  if (head.personId === undefined) await insertPerson(write, { id: personId!, name: head.name, createdAt });
+  if (head.personId === undefined) await insertPerson(write, { id: personId!, name: head.name, createdAt, importId: head.importId });
   await trx("head").insert({ id: head.id, household_id: householdId, rev, created_at: createdAt, person_id: personId, name: head.name, hair: JSON.stringify(head.hair), import_id: head.importId ?? null });
 }
 

@@ -1,26 +1,37 @@
 import type { Knex } from "knex";
 import { database } from "./connection";
 import { setBatchRemoved } from "./batches";
+import { settleJarsOf } from "./stock";
 import type { Write } from "./transaction";
 
-const KINDS = ["head", "blend", "batch"] as const;
-export type ImportedKind = (typeof KINDS)[number];
+/** What an import brings and takes out again, each by the import's id in its own table; what others hang on comes first. */
+export const IMPORTED = ["person", "own_thing", "jar", "head", "blend", "batch"] as const;
+export type ImportedKind = (typeof IMPORTED)[number];
 export interface Known {
   readonly householdId: string;
-  /** Taken out of the book by undoing the import that brought it. */
-  readonly undone: boolean;
+  /** Taken out of the book, by hand or by undoing an import; what was erased is not, since it does not come back. */
+  readonly out: boolean;
 }
 
 /** Which of these ids are used already, in any household. */
-export async function knownIds(kind: ImportedKind | "person" | "device" | "blend_version" | "batch_event", ids: readonly string[], knex: Knex = database()): Promise<Map<string, Known>> {
+export async function knownIds(kind: ImportedKind | "device" | "blend_version" | "batch_event" | "jar_weighing" | "reading", ids: readonly string[], knex: Knex = database()): Promise<Map<string, Known>> {
   const found = new Map<string, Known>();
-  const imported = (KINDS as readonly string[]).includes(kind);
+  const imported = (IMPORTED as readonly string[]).includes(kind);
   for (let i = 0; i < ids.length; i += 1000) {
     const query = knex(`${kind} as t`).whereIn("t.id", ids.slice(i, i + 1000)).select("t.id", "t.household_id");
-    if (imported) query.leftJoin("import as i", "i.id", "t.import_id").select(knex.raw("t.removed_at IS NOT NULL AND i.undone_at IS NOT NULL AS undone"));
-    for (const row of await query) found.set(row.id, { householdId: row.household_id, undone: Number(row.undone ?? 0) === 1 });
+    if (imported) query.select(knex.raw("t.removed_at IS NOT NULL AS gone"));
+    if (kind === "person") query.whereNull("t.erased_at");
+    // The head of somebody who was erased stays out.
+    if (kind === "head") query.leftJoin("person as p", "p.id", "t.person_id").select(knex.raw("p.erased_at IS NOT NULL AS erased"));
+    for (const row of await query) found.set(row.id, { householdId: row.household_id, out: Number(row.gone ?? 0) === 1 && Number(row.erased ?? 0) === 0 });
   }
   return found;
+}
+
+/** Things of the household's own by the id that lines name, each with its row. */
+export async function knownThings(householdId: string, knex: Knex = database()): Promise<Map<string, Known & { readonly rowId: string }>> {
+  const rows: { id: string; material_id: string; removed_at: Date | null }[] = await knex("own_thing").where({ household_id: householdId }).select("id", "material_id", "removed_at");
+  return new Map(rows.map((row) => [row.material_id, { rowId: row.id, householdId, out: row.removed_at !== null }]));
 }
 
 export async function insertImport({ trx, householdId, rev }: Write, made: { readonly id: string; readonly name: string; readonly adds: object }): Promise<void> {
@@ -32,31 +43,41 @@ export async function findImport({ trx }: Write, id: string): Promise<{ readonly
   return row && { householdId: row.household_id, adds: JSON.parse(row.adds), undone: row.undone_at !== null };
 }
 
-/** Puts back what an undone import had brought; it belongs to the new import from now on. */
+/** Puts back what had been taken out; it belongs to the new import from now on. */
 export async function putBack(write: Write, kind: ImportedKind, ids: readonly string[], importId: string): Promise<void> {
   const { trx, householdId, rev } = write;
   if (ids.length === 0) return;
   await trx(kind).where({ household_id: householdId }).whereIn("id", [...ids]).update({ removed_at: null, import_id: importId, rev });
-  if (kind === "batch") for (const id of ids) await setBatchRemoved(write, id, false);
+  if (kind === "head") {
+    const theirs = trx("head").where({ household_id: householdId }).whereIn("id", [...ids]).whereNotNull("person_id").select("person_id");
+    await trx("person").where({ household_id: householdId }).whereIn("id", theirs).whereNotNull("removed_at").whereNull("erased_at").update({ removed_at: null, import_id: importId, rev });
+  }
+  if (kind !== "batch") return;
+  for (const id of ids) await setBatchRemoved(write, id, false);
+  await settleJarsOf(write, ids);
 }
 
-/** Takes out everything an import brought, in one step. */
+/** Takes out everything an import brought, in one step and in every table. */
 export async function undoImport(write: Write, id: string): Promise<void> {
   const { trx, householdId, rev } = write;
   const now = new Date();
   await trx("import").where({ household_id: householdId, id }).update({ undone_at: now, rev });
   const own = { household_id: householdId, import_id: id };
-  for (const kind of ["head", "blend", "jar"] as const) await trx(kind).where(own).whereNull("removed_at").update({ removed_at: now, rev });
   const batchIds: string[] = await trx("batch").where(own).whereNull("removed_at").pluck("id");
+  for (const kind of IMPORTED) if (kind !== "batch") await trx(kind).where(own).whereNull("removed_at").update({ removed_at: now, rev });
   for (const batchId of batchIds) await setBatchRemoved(write, batchId, true);
+  await settleJarsOf(write, batchIds);
 }
+
+/** How many of each kind came; kinds that an import of an earlier release did not count are left out. */
+export type Brought = Readonly<Record<"heads" | "blends" | "batches", number>> & Partial<Readonly<Record<"jars" | "things", number>>>;
 
 export interface PastImport {
   readonly id: string;
   readonly name: string;
   readonly atMs: number;
   /** What was new or put back. */
-  readonly brought: { readonly heads: number; readonly blends: number; readonly batches: number };
+  readonly brought: Brought;
   readonly undone: boolean;
 }
 
@@ -65,12 +86,8 @@ export async function listImports(householdId: string, limit = 5): Promise<PastI
   const rows: { id: string; name: string; created_at: Date; adds: string; undone_at: Date | null }[] =
     await database()("import").where({ household_id: householdId }).orderBy("created_at", "desc").limit(limit).select("id", "name", "created_at", "adds", "undone_at");
   return rows.map((row) => {
-    const { adds, back } = JSON.parse(row.adds);
-    return { id: row.id, name: row.name, atMs: row.created_at.getTime(), brought: { heads: adds.heads + back.heads, blends: adds.blends + back.blends, batches: adds.batches + back.batches }, undone: row.undone_at !== null };
+    const { adds, back }: { adds: Brought; back: Brought } = JSON.parse(row.adds);
+    const sum = (kind: keyof Brought) => (adds[kind] ?? 0) + (back[kind] ?? 0);
+    return { id: row.id, name: row.name, atMs: row.created_at.getTime(), brought: { heads: sum("heads"), blends: sum("blends"), batches: sum("batches"), jars: sum("jars"), things: sum("things") }, undone: row.undone_at !== null };
   });
-}
-
-/** Makes the household's rev at least this, so that what comes next stands after what was imported. */
-export async function raiseRev({ trx, householdId }: Write, atLeast: number): Promise<void> {
-  await trx("household").where({ id: householdId }).andWhere("rev", "<", atLeast).update({ rev: atLeast });
 }

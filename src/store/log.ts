@@ -21,8 +21,7 @@ export interface LogFilter {
 const MOST_WORDS = 16;
 
 /** Newest first, by keyset. A filter is a range of the index of terms; more of them are looked up in it one by one. */
-export async function listBatches(householdId: string, filter: LogFilter): Promise<BatchRow[]> {
-  const knex = database();
+export async function listBatches(householdId: string, filter: LogFilter, knex: Knex = database()): Promise<BatchRow[]> {
   const sets = [
     ...(await Promise.all(wordsOf(filter.text ?? "", 8).map((word) => wordsBeginning(knex, householdId, word)))),
     ...(filter.found ?? []).map((found) => [termOf(found)]),
@@ -44,7 +43,7 @@ export async function listBatches(householdId: string, filter: LogFilter): Promi
     for (const row of found) ids.set(row.batch_id, row.starts_at.getTime());
   }));
   const page = [...ids].sort(([a, x], [b, y]) => y - x || (a < b ? 1 : -1)).slice(0, filter.limit).map(([id]) => id);
-  const rows: Row[] = await knex("batch").where({ household_id: householdId }).whereIn("id", page).select(...LIST);
+  const rows: Row[] = await knex("batch").where({ household_id: householdId }).whereIn("id", page).whereNull("removed_at").select(...LIST);
   const byId = new Map(rows.map((row) => [row.id, fromRow(row)]));
   return page.flatMap((id) => byId.get(id) ?? []);
 }

@@ -1,3 +1,4 @@
+import type { Knex } from "knex";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -11,20 +12,20 @@ export interface Person {
 export async function listPersons(householdId: string): Promise<Person[]> {
   const rows: { id: string; name: string; head_id: string | null }[] = await database()("person as p")
     .leftJoin("head as h", (join) => join.on("h.household_id", "p.household_id").andOn("h.person_id", "p.id").andOnNull("h.removed_at"))
-    .where("p.household_id", householdId).whereNull("p.erased_at").orderBy("p.created_at").orderBy("p.id").select("p.id", "p.name", "h.id as head_id");
+    .where("p.household_id", householdId).whereNull("p.erased_at").whereNull("p.removed_at").orderBy("p.created_at").orderBy("p.id").select("p.id", "p.name", "h.id as head_id");
   return rows.map((row) => ({ id: row.id, name: row.name, headId: row.head_id }));
 }
 
-export async function personsForExport(householdId: string): Promise<{ readonly id: string; readonly name: string }[]> {
-  return database()("person").where({ household_id: householdId }).whereNull("erased_at").orderBy("id").select("id", "name");
+export async function personsForExport(householdId: string, knex: Knex = database()): Promise<{ readonly id: string; readonly name: string }[]> {
+  return knex("person").where({ household_id: householdId }).whereNull("erased_at").whereNull("removed_at").orderBy("id").select("id", "name");
 }
 
 export async function personIsHere({ trx, householdId }: Write, id: string): Promise<boolean> {
-  return Boolean(await trx("person").where({ household_id: householdId, id }).whereNull("erased_at").first("id"));
+  return Boolean(await trx("person").where({ household_id: householdId, id }).whereNull("erased_at").whereNull("removed_at").first("id"));
 }
 
-export async function insertPerson({ trx, householdId, rev }: Write, person: { id: string; name: string; createdAt?: Date; erasedAt?: Date | null }): Promise<void> {
-  await trx("person").insert({ id: person.id, household_id: householdId, rev, created_at: person.createdAt ?? new Date(), name: person.name, erased_at: person.erasedAt ?? null });
+export async function insertPerson({ trx, householdId, rev }: Write, person: { id: string; name: string; createdAt?: Date; erasedAt?: Date | null; importId?: string }): Promise<void> {
+  await trx("person").insert({ id: person.id, household_id: householdId, rev, created_at: person.createdAt ?? new Date(), name: person.name, erased_at: person.erasedAt ?? null, import_id: person.importId ?? null });
 }
 
 /** What an erased person, head or device is called. */

@@ -20,7 +20,9 @@ interface Row { id: string; batch_id: string | null; jar_id: string | null; take
 
 /** Every reading of a household in the order they were taken. */
 export async function listReadings(householdId: string, knex: Knex = database()): Promise<StoredReading[]> {
-  const rows: Row[] = await knex("reading as r").leftJoin("batch as b", "b.id", "r.batch_id").where("r.household_id", householdId).whereNull("b.removed_at")
+  const rows: Row[] = await knex("reading as r").leftJoin("batch as b", "b.id", "r.batch_id").leftJoin("jar as j", "j.id", "r.jar_id").leftJoin("import as i", "i.id", "j.import_id").where("r.household_id", householdId).whereNull("b.removed_at")
+    // A jar that came with an import which was undone teaches nothing; one that was only taken off the shelf still does.
+    .where((any) => any.whereNull("j.removed_at").orWhereNull("i.undone_at"))
     .orderBy([{ column: "r.taken_at" }, { column: "r.id" }]).select("r.id", "r.batch_id", "r.jar_id", "r.taken_at", "r.test", "r.judged", "r.withdrawn_at", "b.blend_name", "b.head_name");
   return rows.map((row) => ({
     id: row.id, takenMs: row.taken_at.getTime(), withdrawn: row.withdrawn_at !== null, judged: JSON.parse(row.judged),

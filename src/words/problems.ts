@@ -33,7 +33,10 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   taken: () => "This id is used in another household.",
   nameTaken: () => "Something in this house is called that already. Choose another name.",
   repeated: () => "This stands in the file twice.",
-  noBook: () => "This is no book file, or one of a newer kind than this house reads.",
+  noBook: () => "This is no book file.",
+  newerBook: () => "This file was written by a newer Infusing than this one. Bring it in there, or start the newer one here.",
+  strangeSigns: () => "There are signs in it that cannot be kept. Type it again.",
+  notAnOwnId: () => "A thing of the house's own has an id of its own, which begins with own-; this one is not.",
   notFound: () => "This is not in the household's book.",
 };
 

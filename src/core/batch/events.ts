@@ -1,5 +1,6 @@
 import { checkNumber } from "../checkNumber";
 import { LIMITS } from "../limits";
+import { checkText, isUuid } from "../text";
 import { findMaterial, type Lookup } from "../material";
 import type { Fill, Unit } from "../measure";
 import { checkAmount, WORDS, type MixingWord } from "../paste";
@@ -96,12 +97,13 @@ function checkContent(payload: BatchPayload, field: string, find: Lookup): Probl
     case "added": return [...(find(payload.materialId) ? [] : [{ field: `${field}.materialId`, code: "unknownMaterial" } as const]), ...checkAmount(payload, field, payload.materialId, find)];
     case "moved": return among("place", payload.place, PLACES);
     // A test outside its reach is kept all the same, and not learnt from; one that cannot be is refused.
-    case "tested": return checkReading(payload).filter(({ code }) => !OUT_OF_REACH.includes(code)).map((problem) => ({ ...problem, field: `${field}.${problem.field}` }));
+    case "tested": return [...strangeTo(payload, field), ...checkReading(payload)].filter(({ code }) => !OUT_OF_REACH.includes(code)).map((problem) => (problem.field.startsWith(field) ? problem : { ...problem, field: `${field}.${problem.field}` }));
     case "said": return among("word", payload.word, [...WORDS, "right"]);
     case "reached": return among("stage", payload.stage, STAGES);
-    case "noted":
-      if (typeof payload.text !== "string") return [{ field: `${field}.text`, code: "notText" }];
-      return payload.text.length > LIMITS.noteChars.max ? [{ field: `${field}.text`, code: "tooLarge", detail: { max: LIMITS.noteChars.max } }] : [];
+    case "noted": {
+      const problem = checkText(`${field}.text`, payload.text, "noteChars");
+      return problem ? [problem] : [];
+    }
     case "marked": {
       const whole = Number.isInteger(payload.value) && payload.value >= MARK_RANGE.min && payload.value <= MARK_RANGE.max;
       return [...among("mark", payload.mark, MARKS), ...(whole ? [] : [{ field: `${field}.value`, code: "unknownChoice" } as const])];
@@ -109,8 +111,15 @@ function checkContent(payload: BatchPayload, field: string, find: Lookup): Probl
     case "again": return among("again", payload.again, AGAIN);
     case "closed":
     case "reopened": return [];
-    case "withdrawn": return typeof payload.eventId === "string" ? [] : [{ field: `${field}.eventId`, code: "notText" }];
+    case "withdrawn": return isUuid(payload.eventId) ? [] : [{ field: `${field}.eventId`, code: "notText" }];
   }
+}
+
+/** What is read off a ring is nothing on a plate, and the other way round. */
+const READ_BY: Readonly<Record<Reading["by"], readonly string[]>> = { ring: ["heightMm", "slumpMm"], plate: ["volumeMl", "acrossMm", "alongMm"] };
+function strangeTo({ kind: _, by, ...read }: Reading & { readonly kind: string }, field: string): Problem[] {
+  const fields = Object.hasOwn(READ_BY, by) ? READ_BY[by] : [];
+  return Object.keys(read).filter((key) => !fields.includes(key)).map((key) => ({ field: `${field}.${key}`, code: "unknownField" }));
 }
 
 const lineNumber = (line: number, field: string): Problem[] =>

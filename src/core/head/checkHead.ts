@@ -1,5 +1,7 @@
 import { checkNumber } from "../checkNumber";
+import { LIMITS } from "../limits";
 import type { Problem } from "../problem";
+import { checkText } from "../text";
 import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head } from "./hair";
 
 /** Every problem with a head, with paths below `field`. */
@@ -16,6 +18,8 @@ export function checkHead(head: Head, field = "head"): Problem[] {
   choice("cut", head.cut, CUTS);
   choice("shade", head.shade, SHADES);
   choice("age", head.age, AGES);
+  head.allergies.forEach((allergy, i) => problems.push(checkText(`${field}.allergies.${i}`, allergy, "allergyChars")));
+  if (head.allergies.length > LIMITS.allergyCount.max) problems.push({ field: `${field}.allergies`, code: "tooMany", detail: { max: LIMITS.allergyCount.max } });
   problems.push(checkNumber(`${field}.greyShare`, head.greyShare, "greyShare"));
   return problems.filter((problem) => problem !== undefined);
 }

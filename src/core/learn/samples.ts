@@ -2,8 +2,10 @@ import { asMade, foldBatch, inOrder, type BatchEvent } from "../batch";
 import type { Uncertain } from "../figure";
 import { massG, type Material } from "../material";
 import type { Fill, Spoons, Unit } from "../measure";
-import { liquidOf, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
-import type { Reading } from "../reading";
+import { checkNumber } from "../checkNumber";
+import { checkAmount, liquidOf, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
+import type { Problem } from "../problem";
+import { checkReading, OUT_OF_REACH, type Reading } from "../reading";
 import { evidenceOf, type Judged, type Sample } from "./evidence";
 
 /** A jug is read to 3 ml and 2 %. Estimate. */
@@ -50,6 +52,17 @@ export interface JarTest {
   readonly minutes: number;
   readonly tempC: number;
   readonly reading: Reading;
+}
+
+/** Every problem with a test of one powder and water, with paths below `field`. @param material the jar's, as the tables have it */
+export function checkJarTest(test: JarTest, material: Material, field = ""): Problem[] {
+  const at = (name: string) => (field ? `${field}.${name}` : name);
+  return [
+    ...(material.holding.kind === "perGram" ? [] : [{ field: at("amount"), code: "unitNotForThis" } as const]),
+    ...checkAmount(test, "test", material.id, (id) => (id === material.id ? material : undefined)).map((problem) => ({ ...problem, field: at(problem.field.replace(/^test\./, "")) })),
+    ...([["waterMl", "liquidMl"], ["minutes", "soakedMin"], ["tempC", "kitchenTempC"]] as const).flatMap(([name, limit]) => checkNumber(at(name), test[name], limit) ?? []),
+    ...checkReading(test.reading).filter(({ code }) => !OUT_OF_REACH.includes(code)).map((problem) => ({ ...problem, field: at(`reading.${problem.field}`) })),
+  ];
 }
 
 /**

@@ -4,6 +4,7 @@ import { knownOf, NOTHING_LEARNT, type Known, type Learnt } from "../learn";
 import { HEAPS, type Material } from "../material";
 import { spoonMl, type Spoons } from "../measure";
 import type { Problem } from "../problem";
+import { checkText } from "../text";
 import { dayNumber } from "./day";
 
 export const WEIGHED_BY = ["tsp", "tbsp", "cup"] as const;
@@ -89,8 +90,8 @@ export function jarsOf(jars: readonly Jar[], materialId: string): Jar[] {
 export const jarInUse = (jars: readonly Jar[], materialId: string): Jar | undefined => jarsOf(jars, materialId)[0];
 
 /** Every problem with a jar as it was filled in. @param today ISO day, in the household's zone */
-export function checkJar(jar: Pick<Jar, "boughtOn" | "openedOn" | "bestBefore" | "fullG" | "price">, today: string): Problem[] {
-  const problems: (Problem | undefined)[] = [checkNumber("fullG", jar.fullG, "jarG"), jar.price === undefined ? undefined : checkNumber("price", jar.price, "price")];
+export function checkJar(jar: Pick<Jar, "name" | "lot" | "place" | "boughtOn" | "openedOn" | "bestBefore" | "fullG" | "price">, today: string): Problem[] {
+  const problems: (Problem | undefined)[] = [checkText("name", jar.name, "nameChars"), ...(["lot", "place"] as const).map((field) => (jar[field] === undefined ? undefined : checkText(field, jar[field], "labelChars"))), checkNumber("fullG", jar.fullG, "jarG"), jar.price === undefined ? undefined : checkNumber("price", jar.price, "price")];
   for (const field of ["boughtOn", "openedOn", "bestBefore"] as const) {
     const day = jar[field];
     if (day === undefined) continue;

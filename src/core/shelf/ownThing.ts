@@ -2,7 +2,7 @@ import type { Figure } from "../figure";
 import { LIMITS } from "../limits";
 import { findMaterial, type Lookup, type Material } from "../material";
 import type { Problem } from "../problem";
-import { foldText } from "../text";
+import { checkText, foldText } from "../text";
 import { mixtureOf } from "./mixture";
 
 /** A thing that only this household has: like something in the tables, or mixed of several things. */
@@ -14,8 +14,9 @@ export interface OwnPart { readonly materialId: string; /** By weight, 0–1; un
 const PREFIX = "own-";
 const SLUG_CHARS = 50;
 /** The id of a thing of one's own: its name in small letters, any script; never used twice. */
-export const ownId = (name: string): string => PREFIX + name.normalize("NFC").toLowerCase().replace(/[^\p{L}\p{M}\p{N}]+/gu, "-").replace(/^-+|-+$/g, "").slice(0, SLUG_CHARS);
+export const ownId = (name: string): string => PREFIX + (name.normalize("NFC").toLowerCase().replace(/[^\p{L}\p{M}\p{N}]+/gu, "-").replace(/^-+|-+$/g, "").match(/./gsu)?.slice(0, SLUG_CHARS).join("") ?? "");
 export const isOwnId = (id: string): boolean => id.startsWith(PREFIX);
+const OWN_ID = /^own-[\p{L}\p{M}\p{N}-]{1,50}$/u;
 /** What an id of one's own still says where the thing itself is not at hand. */
 export const nameInId = (id: string): string => id.slice(PREFIX.length).replace(/-/g, " ");
 
@@ -42,7 +43,8 @@ function likeness({ id, name, use }: OwnThing, like: Material): Material {
 
 /** Everything a household has of its own as materials; what contains itself, or is like nothing known, is left out. */
 export function ownMaterials(things: readonly OwnThing[], tables: Lookup = findMaterial): Material[] {
-  const byId = new Map(things.map((thing) => [thing.id, thing]));
+  // Never in the place of something in the tables, whose figures and cautions are everybody's.
+  const byId = new Map(things.filter(({ id }) => isOwnId(id)).map((thing) => [thing.id, thing]));
   const made = new Map<string, Material | undefined>();
   const find = (id: string, within: readonly string[]): Material | undefined => {
     const thing = byId.get(id);
@@ -62,7 +64,7 @@ export function ownMaterials(things: readonly OwnThing[], tables: Lookup = findM
     if (parts.length === 0 || parts.some(({ material }) => !material)) return undefined;
     return mixtureOf(thing, parts.map(({ material, share: by }) => ({ material: material!, ...(by === undefined ? {} : { share: by }) })));
   };
-  return things.flatMap(({ id }) => find(id, []) ?? []);
+  return things.flatMap(({ id }) => (byId.has(id) ? find(id, []) ?? [] : []));
 }
 
 /** True where a thing would come to contain itself, however deep. */
@@ -80,8 +82,9 @@ export function containsItself(thing: OwnThing, things: readonly OwnThing[]): bo
 
 /** Every problem with a thing of one's own. */
 export function checkOwnThing(thing: OwnThing, things: readonly OwnThing[], tables: Lookup = findMaterial): Problem[] {
-  const problems: Problem[] = [];
-  if (foldText(thing.name).trim() === "" || thing.id === PREFIX) problems.push({ field: "name", code: "required" });
+  const problems: Problem[] = [checkText("name", thing.name, "thingNameChars"), thing.use === undefined ? undefined : checkText("use", thing.use, "useChars")].filter((problem) => problem !== undefined);
+  if (problems.length === 0 && (foldText(thing.name).trim() === "" || thing.id === PREFIX)) problems.push({ field: "name", code: "required" });
+  else if (!OWN_ID.test(thing.id)) problems.push({ field: "id", code: "notAnOwnId" });
   if (containsItself(thing, things)) return [...problems, { field: thing.kind === "like" ? "likeId" : "parts", code: "containsItself" }];
   const known = new Set(ownMaterials(things, tables).map(({ id }) => id));
   const missing = (id: string) => !known.has(id) && !tables(id);

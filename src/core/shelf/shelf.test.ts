@@ -115,7 +115,7 @@ describe("a jar", () => {
   test.each<[string, object, string, string]>([
     ["an opening day to come", { openedOn: "2027-01-01" }, "openedOn", "inTheFuture"], ["a day that is none", { boughtOn: "2026-02-30" }, "boughtOn", "notADay"], ["words for a price", { price: NaN }, "price", "notANumber"],
     ["no weight", { fullG: undefined }, "fullG", "required"], ["less than nothing", { fullG: -5 }, "fullG", "tooSmall"],
-  ])("%s is refused at its field", (_, change, field, code) => { expect(checkJar({ fullG: 100, ...change } as Jar, "2026-11-25")).toEqual([expect.objectContaining({ field, code })]); });
+  ])("%s is refused at its field", (_, change, field, code) => { expect(checkJar({ name: "amla", fullG: 100, ...change } as Jar, "2026-11-25")).toEqual([expect.objectContaining({ field, code })]); });
   test("a weighing that no spoon of anything weighs is told from one that may be", () => {
     expect(densityIsPossible({ count: 3, unit: "tbsp", massG: 20 }, "metric")).toBe(true);
     expect(densityIsPossible({ count: 3, unit: "tbsp", massG: 200 }, "metric")).toBe(false);

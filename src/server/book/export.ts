@@ -2,11 +2,15 @@ import { listBlendNames, listVersions, type PastVersion } from "@/store/blends";
 import { batchesAfter, eventsOf, findBatchWhole, type ExportedBatch } from "@/store/batches";
 import { deviceNames } from "@/store/devices";
 import { headsForExport } from "@/store/heads";
+import type { Knex } from "knex";
 import type { Household, Settings } from "@/store/household";
+import { inSnapshot } from "@/store/snapshot";
+import { streamOf } from "../formats/stream";
 import { personsForExport } from "@/store/persons";
 import { listJars } from "@/store/jars";
 import { listReadings } from "@/store/readings";
-import { listOwnThings } from "@/store/ownThings";
+import { listOwnThings, type StoredThing } from "@/store/ownThings";
+import type { OwnThing } from "@/core/shelf";
 import { notFound } from "../refusal";
 import type { Book, BookBatch, BookBlend } from "./format";
 
@@ -30,51 +34,73 @@ const batchOf = (batch: ExportedBatch, events: Events): BookBatch => ({
 });
 
 /** A part of the book. A blend goes without the heads it was written for: those are somebody's own. */
-const part = (things: Partial<Pick<Book, "persons" | "devices" | "heads" | "blends" | "batches">>): Book =>
+const part = (things: Partial<Pick<Book, "persons" | "devices" | "heads" | "blends" | "batches" | "things">>): Book =>
   ({ ...FORMAT, exportedAt: new Date().toISOString(), persons: [], devices: [], heads: [], blends: [], batches: [], ...things });
 
-export async function headBook(householdId: string, id: string): Promise<Book> {
-  const heads = (await headsForExport(householdId)).filter((head) => head.id === id);
+export const headBook = (householdId: string, id: string): Promise<Book> => inSnapshot(async (knex) => {
+  const heads = (await headsForExport(householdId, knex)).filter((head) => head.id === id);
   if (heads.length === 0) throw notFound();
-  return part({ heads, persons: (await personsForExport(householdId)).filter((person) => heads.some((head) => head.personId === person.id)) });
-}
+  return part({ heads, persons: (await personsForExport(householdId, knex)).filter((person) => heads.some((head) => head.personId === person.id)) });
+});
 
-export async function blendBook(householdId: string, id: string): Promise<Book> {
-  const versions = await listVersions(householdId, id);
+export const blendBook = (householdId: string, id: string): Promise<Book> => inSnapshot(async (knex) => {
+  const versions = await listVersions(householdId, id, knex);
   if (versions.length === 0) throw notFound();
-  return part({ blends: [blendOf(versions)] });
+  const blend = blendOf(versions);
+  return part({ blends: [blend], things: await thingsIn([blend], householdId, knex) });
+});
+
+export const batchBook = (householdId: string, id: string): Promise<Book> => inSnapshot(async (knex) => {
+  const batch = await findBatchWhole(householdId, id, knex);
+  if (!batch) throw notFound();
+  const events = await eventsOf(householdId, [id], knex);
+  const ids = new Set((events.get(id) ?? []).map((event) => event.deviceId));
+  const whole = batchOf(batch, events);
+  return part({ batches: [whole], devices: (await deviceNames(householdId, knex)).filter((device) => ids.has(device.id)), things: await thingsIn([whole], householdId, knex) });
+});
+
+const asThing = ({ rowId: _, removed: __, undone: ___, ...thing }: StoredThing): OwnThing => thing;
+
+/** Things of the house's own that a part of the book names, with all that they are made of; without them it could not be read elsewhere. */
+async function thingsIn(parts: readonly object[], householdId: string, knex: Knex): Promise<OwnThing[]> {
+  const all = await listOwnThings(householdId, knex);
+  let named = JSON.stringify(parts);
+  const found = new Map<string, OwnThing>();
+  for (let before = -1; found.size > before; ) {
+    before = found.size;
+    for (const thing of all) if (!found.has(thing.id) && named.includes(JSON.stringify(thing.id))) { found.set(thing.id, asThing(thing)); named += JSON.stringify(asThing(thing)); }
+  }
+  return [...found.values()];
 }
 
-export async function batchBook(householdId: string, id: string): Promise<Book> {
-  const batch = await findBatchWhole(householdId, id);
-  if (!batch) throw notFound();
-  const events = await eventsOf(householdId, [id]);
-  const ids = new Set((events.get(id) ?? []).map((event) => event.deviceId));
-  return part({ batches: [batchOf(batch, events)], devices: (await deviceNames(householdId)).filter((device) => ids.has(device.id)) });
-}
+/** Adding and taking off leave dust behind the sixth place, which is no weight. */
+const dustless = (grams: number): number => Math.round(grams * 1e6) / 1e6;
 
 /** The shelf as a book file keeps it: what things of the house's own are, and every jar as it stands. */
-async function shelfBook(householdId: string): Promise<Pick<Book, "things" | "jars">> {
-  const [things, jars, readings] = await Promise.all([listOwnThings(householdId), listJars(householdId), listReadings(householdId)]);
-  const testsOf = (jarId: string) => readings.flatMap(({ id, takenMs, withdrawn, powder }) => (powder?.jarId === jarId && !withdrawn ? [{ id, takenAt: new Date(takenMs).toISOString(), test: powder.test }] : []));
-  return { things: things.map(({ rowId: _, removed: __, ...thing }) => thing), jars: jars.map(({ rev: _, editedRev: __, ...jar }) => { const tests = testsOf(jar.id); return { ...jar, ...(tests.length > 0 ? { tests } : {}) }; }) };
+async function shelfBook(householdId: string, knex: Knex): Promise<Pick<Book, "things" | "jars">> {
+  const [things, jars, readings] = [await listOwnThings(householdId, knex), await listJars(householdId, knex), await listReadings(householdId, knex)];
+  const testsOf = (jarId: string) => readings.flatMap(({ id, takenMs, withdrawn, powder }) => (powder?.jarId === jarId && !withdrawn ? [{ id, takenAt: iso(takenMs), test: powder.test }] : []));
+  return {
+    things: things.filter(({ undone }) => !undone).map(asThing),
+    jars: jars.map(({ rev: _, editedRev: __, leftG, ...jar }) => { const tests = testsOf(jar.id); return { ...jar, leftG: dustless(leftG), ...(tests.length > 0 ? { tests } : {}) }; }),
+  };
 }
 
-/** Everything, written out page by page as it is read, so that a long book needs no more room than a short one. */
+/** Everything, as it is at one moment, written out page by page as it is read. */
 export function wholeBook({ id, name }: Household, { spoons, kitchenTempC, timeZone }: Settings): ReadableStream<Uint8Array> {
-  async function* pieces(): AsyncGenerator<string> {
-    const head = { ...FORMAT, exportedAt: new Date().toISOString(), household: { name, settings: { spoons, kitchenTempC, timeZone } }, persons: await personsForExport(id), devices: await deviceNames(id), heads: await headsForExport(id), ...(await shelfBook(id)) };
+  return streamOf(async function* (knex) {
+    const head = { ...FORMAT, exportedAt: new Date().toISOString(), household: { name, settings: { spoons, kitchenTempC, timeZone } }, persons: await personsForExport(id, knex), devices: await deviceNames(id, knex), heads: await headsForExport(id, knex), ...(await shelfBook(id, knex)) };
     yield `${JSON.stringify(head).slice(0, -1)},"blends":[`;
     let between = "";
-    for (const blend of await listBlendNames(id)) {
-      yield between + JSON.stringify(blendOf(await listVersions(id, blend.id)));
+    for (const blend of await listBlendNames(id, knex)) {
+      yield between + JSON.stringify(blendOf(await listVersions(id, blend.id, knex)));
       between = ",\n";
     }
     yield '],"batches":[';
     between = "";
     for (let after = ""; ;) {
-      const batches = await batchesAfter(id, after, PAGE);
-      const events = await eventsOf(id, batches.map((batch) => batch.id));
+      const batches = await batchesAfter(id, after, PAGE, knex);
+      const events = await eventsOf(id, batches.map((batch) => batch.id), knex);
       for (const batch of batches) {
         yield between + JSON.stringify(batchOf(batch, events));
         between = ",\n";
@@ -83,15 +109,5 @@ export function wholeBook({ id, name }: Household, { spoons, kitchenTempC, timeZ
       after = batches.at(-1)!.id;
     }
     yield "]}\n";
-  }
-  const encoder = new TextEncoder();
-  const from = pieces();
-  return new ReadableStream({
-    async pull(stream) {
-      const { value, done } = await from.next();
-      if (done) stream.close();
-      else stream.enqueue(encoder.encode(value));
-    },
-    async cancel() { await from.return(undefined); },
   });
 }

@@ -5,6 +5,8 @@ export interface ImportCounts {
   readonly heads: number;
   readonly blends: number;
   readonly batches: number;
+  readonly jars: number;
+  readonly things: number;
 }
 
 /** Said before anything is done. */
@@ -13,10 +15,10 @@ export interface ImportPlan {
   readonly adds: ImportCounts;
   /** Here already, and left as they are. */
   readonly here: ImportCounts;
-  /** Taken out by undoing an import, and put back. */
+  /** Taken out before, by hand or by undoing an import, and put back. */
   readonly back: ImportCounts;
   /** Names of what would be new, the first of each kind. */
-  readonly names: { readonly heads: readonly string[]; readonly blends: readonly string[]; readonly batches: readonly string[] };
+  readonly names: { readonly heads: readonly string[]; readonly blends: readonly string[]; readonly batches: readonly string[]; readonly jars: readonly string[]; readonly things: readonly string[] };
   /** What stands in the way; with any of these nothing is imported. */
   readonly problems: readonly (Problem & { readonly message: string })[];
 }

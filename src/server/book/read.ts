@@ -2,11 +2,11 @@ import Ajv, { type ErrorObject, type ValidateFunction } from "ajv/dist/2020.js";
 import addFormats from "ajv-formats";
 import { checkPayload } from "@/core/batch";
 import { checkHead } from "@/core/head";
-import { LIMITS } from "@/core/limits";
-import { checkAmount, checkBlend, checkQuestion } from "@/core/paste";
-import { checkReading, OUT_OF_REACH } from "@/core/reading";
-import { checkJar, checkOwnThing, lookupOn, ownMaterials } from "@/core/shelf";
-import { isUuid } from "@/core/text";
+import { checkNumber } from "@/core/checkNumber";
+import { checkJarTest } from "@/core/learn";
+import { checkBlend, checkQuestion } from "@/core/paste";
+import { checkJar, checkOwnThing, checkWeighing, lookupOn, ownMaterials } from "@/core/shelf";
+import { checkText, isUuid, readable } from "@/core/text";
 import type { Problem, ProblemCode } from "@/core/problem";
 import { MOMENT } from "@/inputs/moment";
 import openapi from "../../../docs/openapi.json";
@@ -35,10 +35,19 @@ function problemOf({ instancePath, keyword, params }: ErrorObject): Problem {
 
 const MOST_PROBLEMS = 20;
 
+/** A book file as a request brings it: the import's own id and the file's name, where it is to be imported. */
+export interface BookFile {
+  readonly id: string;
+  readonly name?: string;
+  readonly read: { readonly book: Book } | { readonly problems: readonly Problem[] };
+}
+
 /** A file as today's book, or what is wrong with it: its shape first, then its sense, by the same rules as everything that is typed. */
-export function readBook(file: object): { readonly book: Book } | { readonly problems: readonly Problem[] } {
+export function readBook(file: object): BookFile["read"] {
   const { format, version } = file as { format?: unknown; version?: unknown };
-  if (format !== "infusing-book" || (version !== 1 && version !== 2)) return { problems: [{ field: "book", code: "noBook" }] };
+  if (format !== "infusing-book") return { problems: [{ field: "book", code: "noBook" }] };
+  if (typeof version === "number" && version > 2) return { problems: [{ field: "book.version", code: "newerBook" }] };
+  if (version !== 1 && version !== 2) return { problems: [{ field: "book", code: "noBook" }] };
   const check = schemas()[version];
   if (!check(file)) return { problems: [problemOf(check.errors!.find((error) => error.keyword !== "anyOf") ?? check.errors![0])] };
   const book = version === 1 ? upgraded(file as BookV1) : (file as Book);
@@ -46,9 +55,30 @@ export function readBook(file: object): { readonly book: Book } | { readonly pro
   return problems.length > 0 ? { problems: problems.slice(0, MOST_PROBLEMS) } : { book };
 }
 
+/** What no number of a kitchen comes near, in what is kept as it came. */
+const MOST_ANYWHERE = 1e9;
+/** Where something that is kept as it came has a number or a sign in it that cannot be. Walks without recursion. */
+function strangeIn(kept: unknown, at: string): Problem | undefined {
+  const rest: { readonly value: unknown; readonly path: string }[] = [{ value: kept, path: at }];
+  for (let one = rest.pop(); one; one = rest.pop()) {
+    const { value, path } = one;
+    if (typeof value === "number" && !(Math.abs(value) <= MOST_ANYWHERE)) return { field: path, code: "tooLarge", detail: { max: MOST_ANYWHERE } };
+    if (typeof value === "string" && readable(value) !== value) return { field: path, code: "strangeSigns" };
+    if (typeof value === "object" && value !== null) for (const [key, inner] of Object.entries(value)) rest.push({ value: inner, path: `${path}.${key}` });
+  }
+  return undefined;
+}
+
+/** What a device had seen in another house is counted back from the moment it came here, at worst below nothing. */
+const LEAST_SEEN = -1_000_000_000;
+/** A model's number, as far as anybody will ever count. */
+const MOST_MODEL = 100_000;
+
 /** What a schema cannot say. */
 function senseOf(book: Book): Problem[] {
   const problems: Problem[] = [];
+  const note = (...found: (Problem | undefined)[]) => { for (const problem of found) if (problem) problems.push(problem); };
+  const within = (at: string, found: readonly Problem[]) => note(...found.map((problem) => ({ ...problem, field: `${at}.${problem.field}` })));
   const seen = new Set<string>();
   const id = (field: string, value: string) => {
     if (!isUuid(value)) problems.push({ field, code: "notText" });
@@ -56,29 +86,30 @@ function senseOf(book: Book): Problem[] {
     seen.add(value);
   };
   const moment = (field: string, value: string) => { if (!MOMENT.test(value)) problems.push({ field, code: "notText" }); };
-  const name = (field: string, value: string) => {
-    if (value.trim().length < LIMITS.nameChars.min) problems.push({ field, code: "required" });
-    else if (value.length > LIMITS.nameChars.max) problems.push({ field, code: "tooLarge", detail: { max: LIMITS.nameChars.max } });
-  };
-  const count = (field: string, value: number) => { if (!Number.isSafeInteger(value) || value < 0) problems.push({ field, code: "notANumber" }); };
+  const name = (field: string, value: string) => note(checkText(field, value, "nameChars"));
+  const count = (field: string, value: number, least = 0) => { if (!Number.isSafeInteger(value) || value < least) problems.push({ field, code: "notANumber" }); };
   for (const [list, things] of [["persons", book.persons], ["devices", book.devices]] as const) {
     things.forEach((thing, i) => { id(`book.${list}.${i}.id`, thing.id); name(`book.${list}.${i}.name`, thing.name); });
   }
   const things = book.things ?? [];
-  things.forEach((thing, i) => { name(`book.things.${i}.name`, thing.name); problems.push(...checkOwnThing(thing, things).map((problem) => ({ ...problem, field: `book.things.${i}.${problem.field}` }))); });
+  const ids = new Set<string>();
+  things.forEach((thing, i) => {
+    within(`book.things.${i}`, checkOwnThing(thing, things));
+    if (ids.has(thing.id)) problems.push({ field: `book.things.${i}.id`, code: "repeated" });
+    ids.add(thing.id);
+  });
   const find = lookupOn({ own: ownMaterials(things), jars: [] });
   (book.jars ?? []).forEach((jar, i) => {
     const at = `book.jars.${i}`;
-    id(`${at}.id`, jar.id); name(`${at}.name`, jar.name);
-    if (!find(jar.materialId)) problems.push({ field: `${at}.materialId`, code: "unknownMaterial" });
-    if (!Number.isFinite(jar.leftG)) problems.push({ field: `${at}.leftG`, code: "notANumber" });
-    problems.push(...checkJar(jar, "9999-12-31").map((problem) => ({ ...problem, field: `${at}.${problem.field}` })));
-    jar.weighings.forEach((weighing, n) => { id(`${at}.weighings.${n}.id`, weighing.id); if (!(weighing.count > 0 && weighing.massG > 0)) problems.push({ field: `${at}.weighings.${n}`, code: "notANumber" }); });
+    id(`${at}.id`, jar.id);
+    const material = find(jar.materialId);
+    if (!material) problems.push({ field: `${at}.materialId`, code: "unknownMaterial" });
+    note(checkNumber(`${at}.leftG`, jar.leftG, "jarLedgerG"));
+    within(at, checkJar(jar, "9999-12-31"));
+    jar.weighings.forEach((weighing, n) => { id(`${at}.weighings.${n}.id`, weighing.id); if (material) within(`${at}.weighings.${n}`, checkWeighing(weighing, material)); });
     jar.tests?.forEach(({ id: testId, takenAt, test }, n) => {
-      const on = `${at}.tests.${n}`;
-      id(`${on}.id`, testId); moment(`${on}.takenAt`, takenAt);
-      problems.push(...[...checkAmount(test, "test", jar.materialId, find), ...checkReading(test.reading).filter(({ code }) => !OUT_OF_REACH.includes(code))].map((problem) => ({ ...problem, field: `${on}.${problem.field}` })));
-      if (!(test.waterMl >= 0 && test.minutes >= 0)) problems.push({ field: on, code: "notANumber" });
+      id(`${at}.tests.${n}.id`, testId); moment(`${at}.tests.${n}.takenAt`, takenAt);
+      if (material) note(...checkJarTest(test, material, `${at}.tests.${n}.test`));
     });
   });
   book.heads.forEach((head, i) => {
@@ -98,11 +129,13 @@ function senseOf(book: Book): Problem[] {
   book.batches.forEach((batch, i) => {
     const at = `book.batches.${i}`;
     id(`${at}.id`, batch.id); name(`${at}.blendName`, batch.blendName); name(`${at}.headName`, batch.headName); moment(`${at}.startsAt`, batch.startsAt); moment(`${at}.createdAt`, batch.createdAt);
-    problems.push(...checkQuestion(batch.question).map((problem) => ({ ...problem, field: `${at}.question.${problem.field}` })));
+    within(`${at}.question`, checkQuestion(batch.question));
+    note(strangeIn(batch.question, `${at}.question`), strangeIn(batch.answer, `${at}.answer`), strangeIn(batch.figures, `${at}.figures`));
+    if (!Number.isInteger(batch.answer.model) || batch.answer.model < 1 || batch.answer.model > MOST_MODEL) problems.push({ field: `${at}.answer.model`, code: "notANumber" });
     if (batch.answer.lines.length !== batch.question.lines.length) problems.push({ field: `${at}.answer.lines`, code: "tooMany", detail: { max: batch.question.lines.length } });
     batch.events.forEach((event, n) => {
       const on = `${at}.events.${n}`;
-      id(`${on}.id`, event.id); moment(`${on}.deviceClock`, event.deviceClock); moment(`${on}.happenedAt`, event.happenedAt); count(`${on}.deviceSeq`, event.deviceSeq); count(`${on}.revSeen`, event.revSeen);
+      id(`${on}.id`, event.id); moment(`${on}.deviceClock`, event.deviceClock); moment(`${on}.happenedAt`, event.happenedAt); count(`${on}.deviceSeq`, event.deviceSeq); count(`${on}.revSeen`, event.revSeen, LEAST_SEEN);
       problems.push(...checkPayload(event.payload, `${on}.payload`, find));
       if (!isUuid(event.deviceId)) problems.push({ field: `${on}.deviceId`, code: "notText" });
     });

@@ -1,23 +1,29 @@
+import type { Knex } from "knex";
 import Papa from "papaparse";
+import { readable } from "@/core/text";
+import { streamOf } from "./stream";
 
 export type CsvRow = readonly (string | number)[];
 
-/** Rows as RFC 4180, without a header. A text that a spreadsheet would run as a formula is made plain text. */
-export const csvOf = (rows: readonly CsvRow[]): string =>
-  `${Papa.unparse(rows as (string | number)[][], { newline: "\r\n", escapeFormulae: true, header: false })}\r\n`;
+/** Where a line of a cell begins with what a spreadsheet would run as a formula, or with marks that guard such a line already. */
+const RUNS = /(^|[\r\n])('*[=+\-@\t\uff1d\uff0b\uff0d\uff20])/g;
+const GUARDED = /(^|[\r\n])'('*[=+\-@\t\uff1d\uff0b\uff0d\uff20])/g;
+/** Makes a formula plain text, in every line of a cell; `unguarded` takes exactly that off again. */
+export const guarded = (text: string): string => text.replace(RUNS, "$1'$2");
+export const unguarded = (text: string): string => text.replace(GUARDED, "$1$2");
 
-/** A table that is read page by page as it is sent, so that a long one needs no more room than a short one. */
-export function csvStream<Page>(columns: readonly string[], next: (last: Page | undefined) => Promise<Page | undefined>, rowsOf: (page: Page) => Promise<readonly CsvRow[]> | readonly CsvRow[]): ReadableStream<Uint8Array> {
-  const encoder = new TextEncoder();
-  let last: Page | undefined;
-  return new ReadableStream({
-    start: (stream) => stream.enqueue(encoder.encode(csvOf([columns]))),
-    async pull(stream) {
-      last = await next(last);
-      if (last === undefined) return stream.close();
-      const rows = await rowsOf(last);
-      stream.enqueue(encoder.encode(rows.length > 0 ? csvOf(rows) : ""));
-    },
+/** Rows as RFC 4180, without a header. Numbers stay as they are; a text that a spreadsheet would run is made plain text. */
+export const csvOf = (rows: readonly CsvRow[]): string =>
+  `${Papa.unparse(rows.map((row) => row.map((cell) => (typeof cell === "string" ? guarded(readable(cell)) : cell))), { newline: "\r\n", header: false })}\r\n`;
+
+/** A table that is read page by page as it is sent, all of it as it was at one moment. */
+export function csvStream<Page>(columns: readonly string[], next: (last: Page | undefined, knex: Knex) => Promise<Page | undefined>, rowsOf: (page: Page, knex: Knex) => Promise<readonly CsvRow[]> | readonly CsvRow[]): ReadableStream<Uint8Array> {
+  return streamOf(async function* (knex) {
+    yield csvOf([columns]);
+    for (let page = await next(undefined, knex); page !== undefined; page = await next(page, knex)) {
+      const rows = await rowsOf(page, knex);
+      if (rows.length > 0) yield csvOf(rows);
+    }
   });
 }
 

@@ -1,9 +1,10 @@
 import Papa from "papaparse";
 import { search, searchIndex } from "@/core/search";
-import { checkJar, checkOwnThing, everythingOn, ownMaterials, WEIGHED_BY, type Jar, type OwnThing, type Weighing } from "@/core/shelf";
+import { checkJar, checkOwnThing, checkWeighing, everythingOn, ownMaterials, WEIGHED_BY, type Jar, type OwnThing, type Weighing } from "@/core/shelf";
 import { foldText, isUuid } from "@/core/text";
 import type { Problem } from "@/core/problem";
-import { csvOf, tenth } from "./csv";
+import { checkNumber } from "@/core/checkNumber";
+import { csvOf, tenth, unguarded } from "./csv";
 
 const COLUMNS = ["id", "material", "name", "lot", "bought_on", "opened_on", "best_before", "full_g", "left_g", "price", "place", "made_here", "weighings", "own_thing"] as const;
 type Column = (typeof COLUMNS)[number];
@@ -32,8 +33,8 @@ export interface ReadJars { readonly jars: readonly ReadJar[]; readonly things: 
 
 const WEIGHING = /^([\d.]+) (tsp|tbsp|cup) ([\d.]+) g$/;
 const MOST_ROWS = 2000;
-/** Spreadsheets guard a text that looks like a formula with an apostrophe; ours does too when it writes. */
-const unguarded = (text: string): string => text.replace(/^'(?=[=+\-@\t\r])/, "").trim();
+const MOST_PROBLEMS = 20;
+const plain = (text: string): string => unguarded(text).trim();
 
 function thingIn(text: string, id: string): OwnThing | undefined {
   try {
@@ -59,8 +60,8 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
   if (problems.length > 0) return { jars: [], things: [], problems };
   const things = new Map<string, OwnThing>();
   data.forEach((row, i) => {
-    const text = unguarded(row.own_thing ?? "");
-    const id = unguarded(row.material ?? "");
+    const text = plain(row.own_thing ?? "");
+    const id = plain(row.material ?? "");
     if (text === "" || known.some((thing) => thing.id === id)) return;
     const thing = thingIn(text, id);
     if (thing) things.set(thing.id, thing);
@@ -71,8 +72,20 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
   const everything = everythingOn({ own: ownMaterials(all), jars: [] });
   const index = searchIndex(everything);
   const ids = new Set<string>();
-  const jars = data.map((row, i): ReadJar => {
-    const at = (column: Column) => unguarded(row[column] ?? "");
+  const byId = new Map(everything.map((material) => [material.id, material]));
+  const byName = new Map<string, string>();
+  for (const { id, names } of everything) for (const { text } of names) if (!byName.has(foldText(text))) byName.set(foldText(text), id);
+  /** A name is looked for once, however many jars bear it. */
+  const guesses = new Map<string, string | undefined>();
+  const guessOf = (named: string): string | undefined => {
+    if (!guesses.has(named)) guesses.set(named, byId.has(named) ? named : (byName.get(foldText(named)) ?? search(index, named, 1)[0]?.id));
+    return guesses.get(named);
+  };
+  const jars: ReadJar[] = [];
+  for (const [i, row] of data.entries()) {
+    // Whoever has so much to mend begins with these.
+    if (problems.length >= MOST_PROBLEMS) break;
+    const at = (column: Column) => plain(row[column] ?? "");
     const field = (column: string) => `row ${i + 2}.${column}`;
     const number = (column: Column, fallback?: number): number => (at(column) === "" && fallback !== undefined ? fallback : Number(at(column).replace(",", ".") || NaN));
     const id = at("id").toLowerCase();
@@ -80,12 +93,10 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
     if (id !== "" && ids.has(id)) problems.push({ field: field("id"), code: "repeated" });
     ids.add(id);
     const named = at("material");
-    const exact = everything.find((one) => one.id === named) ?? everything.find((one) => one.names.some(({ text }) => foldText(text) === foldText(named)));
-    const guess = exact?.id ?? search(index, named, 1)[0]?.id;
+    const guess = guessOf(named);
     if (guess === undefined) problems.push({ field: field("material"), code: "unknownMaterial" });
     const name = at("name") || named;
-    if (name.length > 120) problems.push({ field: field("name"), code: "tooLarge", detail: { max: 120 } });
-    const optional = (key: string, column: Column) => (at(column) === "" ? {} : { [key]: at(column).slice(0, 60) });
+    const optional = (key: string, column: Column) => (at(column) === "" ? {} : { [key]: at(column) });
     const jar = {
       ...(id === "" ? {} : { id }), materialId: guess ?? named, name, fullG: number("full_g"), madeHere: /^(yes|true|1)$/i.test(at("made_here")), ...optional("lot", "lot"), ...optional("boughtOn", "bought_on"),
       ...optional("openedOn", "opened_on"), ...optional("bestBefore", "best_before"), ...optional("place", "place"), ...(at("price") === "" ? {} : { price: number("price") }),
@@ -93,15 +104,18 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
     const COLUMN_OF: Readonly<Record<string, string>> = { boughtOn: "bought_on", openedOn: "opened_on", bestBefore: "best_before", fullG: "full_g", price: "price" };
     problems.push(...checkJar(jar, today).map((problem) => ({ ...problem, field: field(COLUMN_OF[problem.field] ?? problem.field) })));
     const leftG = number("left_g", jar.fullG);
-    if (!Number.isFinite(leftG)) problems.push({ field: field("left_g"), code: "notANumber" });
+    const left = checkNumber(field("left_g"), leftG, "jarLedgerG");
+    if (left) problems.push(left);
     const weighings = at("weighings") === "" ? [] : at("weighings").split(/\s*;\s*/).flatMap((text): Omit<Weighing, "id">[] => {
       const match = WEIGHING.exec(text);
       const unit = WEIGHED_BY.find((one) => one === match?.[2]);
-      if (match && unit && Number(match[1]) > 0 && Number(match[3]) > 0) return [{ count: Number(match[1]), unit, massG: Number(match[3]) }];
-      problems.push({ field: field("weighings"), code: "notANumber" });
-      return [];
+      const material = guess === undefined ? undefined : byId.get(guess);
+      const weighing = match && unit ? { count: Number(match[1]), unit, massG: Number(match[3]) } : undefined;
+      const wrong = !weighing ? [{ field: "weighings", code: "notANumber" } as const] : material ? checkWeighing(weighing, material) : [];
+      problems.push(...wrong.map((problem) => ({ ...problem, field: field("weighings") })));
+      return weighing && wrong.length === 0 ? [weighing] : [];
     });
-    return { jar, leftG, weighings };
-  });
-  return { jars, things: [...things.values()], problems: problems.slice(0, 20) };
+    jars.push({ jar, leftG, weighings });
+  }
+  return { jars, things: [...things.values()], problems: problems.slice(0, MOST_PROBLEMS) };
 }

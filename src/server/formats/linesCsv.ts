@@ -11,9 +11,9 @@ const PAGE = 50;
 
 /** Everything that went into the bowls of the log as a table: a row for each line, and one for each liquid. */
 export function linesCsv(householdId: string, filter: Omit<LogFilter, "limit" | "before">): ReadableStream<Uint8Array> {
-  return csvStream(COLUMNS, pagesOf(householdId, filter, PAGE), async (page) => {
+  return csvStream(COLUMNS, pagesOf(householdId, filter, PAGE), async (page, knex) => {
     const ids = page.map((row) => row.id);
-    const [batches, events] = await Promise.all([findBatches(householdId, ids), eventsOf(householdId, ids)]);
+    const [batches, events] = await Promise.all([findBatches(householdId, ids, knex), eventsOf(householdId, ids, knex)]);
     const byId = new Map(batches.map((batch) => [batch.id, batch]));
     return ids.flatMap((id): CsvRow[] => {
       const batch = byId.get(id);

@@ -1,3 +1,4 @@
+import type { Knex } from "knex";
 import { MARKS } from "@/core/batch";
 import type { BatchRow } from "@/store/batches";
 import { listBatches, type LogFilter } from "@/store/log";
@@ -15,9 +16,9 @@ const rowOf = (batch: BatchRow): CsvRow => [
 ];
 
 /** Pages of the log, newest first, one after the other. */
-export const pagesOf = (householdId: string, filter: Omit<LogFilter, "limit" | "before">, limit = PAGE) => async (last: readonly BatchRow[] | undefined): Promise<readonly BatchRow[] | undefined> => {
+export const pagesOf = (householdId: string, filter: Omit<LogFilter, "limit" | "before">, limit = PAGE) => async (last: readonly BatchRow[] | undefined, knex?: Knex): Promise<readonly BatchRow[] | undefined> => {
   if (last && last.length < limit) return undefined;
-  const page = await listBatches(householdId, { ...filter, limit, before: last?.at(-1) });
+  const page = await listBatches(householdId, { ...filter, limit, before: last?.at(-1) }, knex);
   return page.length > 0 ? page : undefined;
 };
 

@@ -16,6 +16,9 @@ export async function up(knex: Knex): Promise<void> {
     id(table, "import_id");
     within(table, "import_id", "import");
   });
+  // What was tapped in another house drew on no jar of this one that it does not name.
+  await knex.schema.alterTable("batch_event", (table) => { table.boolean("imported").notNullable().defaultTo(false); });
+  await knex.raw("UPDATE batch_event e JOIN batch b ON b.id = e.batch_id JOIN import i ON i.id = b.import_id SET e.imported = TRUE WHERE e.rev = i.rev");
   // Ids of things are the same only when they are written the same; their index and every check agree on that.
   for (const [table, column] of [["own_thing", "material_id"], ["jar", "material_id"], ["blend_line", "material_id"], ["blend_version", "liquid_material_id"]]) {
     await knex.raw(`ALTER TABLE ${table} MODIFY ${column} VARCHAR(60) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL`);

@@ -84,7 +84,7 @@ export function TheBook({ imports, timeZone, nowMs }: { imports: readonly PastIm
 /** What an import would do, before it does it. */
 function Plan({ plan: { adds, here, back, names, problems }, busy, onBringIn, onDrop }: { plan: ImportPlan; busy: boolean; onBringIn: () => void; onDrop: () => void }) {
   const [news, same, again] = [countsWords(adds), countsWords(here), countsWords(back)];
-  const listed = [...names.heads, ...names.blends, ...names.batches];
+  const listed = [...names.heads, ...names.blends, ...names.batches, ...names.jars, ...names.things];
   if (problems.length > 0) {
     return (
       <div className="mt-2 border-l-4 border-madder pl-3">

@@ -10,9 +10,9 @@ export function CsvFile() {
   const [wrong, setWrong] = useState<readonly string[]>([]);
   const read = async (file: File | undefined) => {
     if (!file) return;
-    const answer = await send<{ added: number; here: number }>("POST", "shelf/jars", { csv: await file.text() });
+    const answer = await send<{ added: number; here: number; back: number }>("POST", "shelf/jars", { csv: await file.text() });
     setWrong(answer.ok ? [] : answer.errors.map(({ field, message }) => `${field}: ${message}`));
-    setSaid(answer.ok ? `${answer.value.added} ${answer.value.added === 1 ? "jar" : "jars"} came in, ${answer.value.here} were here already.` : answer.title);
+    setSaid(answer.ok ? `${answer.value.added} ${answer.value.added === 1 ? "jar" : "jars"} came in${answer.value.back > 0 ? `, ${answer.value.back} went back on the shelf` : ""}, ${answer.value.here} were here already.` : answer.title);
     if (answer.ok) router.refresh();
   };
   return (

@@ -35,13 +35,14 @@ export function JarForm({ jar, start }: { jar?: StoredJar; start?: Material }) {
   const details: Pick<Jar, "fullG"> & Partial<Pick<Jar, "price" | "boughtOn" | "openedOn" | "bestBefore" | "lot" | "place">> = {
     fullG: typedGrams(fullText), ...(priceText.trim() ? { price: typed(priceText) } : {}), ...(boughtOn ? { boughtOn } : {}), ...(openedOn ? { openedOn } : {}), ...(bestBefore ? { bestBefore } : {}), ...(lot.trim() ? { lot } : {}), ...(place.trim() ? { place } : {}),
   };
+  const called = name.trim() || (material?.names[0].text ?? "a jar");
   const left = leftText.trim() ? checkNumber("leftG", typedGrams(leftText), "jarLeftG") : undefined;
-  const problems = [...(material ? [] : [{ field: "materialId", code: "required" } as const]), ...checkJar(details, today), ...(left ? [left] : [])];
+  const problems = [...(material ? [] : [{ field: "materialId", code: "required" } as const]), ...checkJar({ ...details, name: called }, today), ...(left ? [left] : [])];
   const at = (field: string, text: string) => refused[field] ?? (tried || text !== "" ? problems.filter((problem) => problem.field === field).map(problemWords)[0] : undefined);
   const save = async () => {
     setTried(true);
     if (problems.length > 0 || !material) return;
-    const body = { materialId: material.id, name: name.trim() || material.names[0].text, ...details, madeHere: jar?.madeHere ?? false };
+    const body = { materialId: material.id, name: called, ...details, madeHere: jar?.madeHere ?? false };
     const answer = jar ? await send("PUT", `jars/${id}`, { ...body, baseRev: jar.editedRev }) : await send("POST", "jars", { ...body, id, ...(leftText.trim() ? { leftG: typedGrams(leftText) } : {}) });
     if (answer.ok) { router.push(`/shelf/${id}`); router.refresh(); return; }
     setSaid(answer.title);

@@ -1,6 +1,6 @@
 import { LIMITS } from "@/core/limits";
-import { ImportInput } from "@/inputs/importInput";
 import { importBook } from "@/server/book/import";
-import { writes } from "@/server/route";
+import { readHeavy } from "@/server/heavy";
+import { readsFile } from "@/server/route";
 
-export const POST = writes(ImportInput, importBook, LIMITS.importBytes.max);
+export const POST = readsFile((body, { deviceId }) => readHeavy({ kind: "import", body }, deviceId), LIMITS.importBytes.max, "writes", importBook);

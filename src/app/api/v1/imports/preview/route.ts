@@ -1,6 +1,6 @@
 import { LIMITS } from "@/core/limits";
-import { PreviewInput } from "@/inputs/importInput";
 import { previewImport } from "@/server/book/import";
-import { computes } from "@/server/route";
+import { readHeavy } from "@/server/heavy";
+import { readsFile } from "@/server/route";
 
-export const POST = computes(PreviewInput, previewImport, LIMITS.importBytes.max);
+export const POST = readsFile((body, { deviceId }) => readHeavy({ kind: "preview", body }, deviceId), LIMITS.importBytes.max, "computes", previewImport);
