@@ -1,7 +1,5 @@
-import type { Knex } from "knex";
 import Papa from "papaparse";
 import { readable } from "@/core/text";
-import { streamOf } from "./stream";
 
 export type CsvRow = readonly (string | number)[];
 
@@ -15,17 +13,6 @@ export const unguarded = (text: string): string => text.replace(GUARDED, "$1$2")
 /** Rows as RFC 4180, without a header. Numbers stay as they are; a text that a spreadsheet would run is made plain text. */
 export const csvOf = (rows: readonly CsvRow[]): string =>
   `${Papa.unparse(rows.map((row) => row.map((cell) => (typeof cell === "string" ? guarded(readable(cell)) : cell))), { newline: "\r\n", header: false })}\r\n`;
-
-/** A table that is read page by page as it is sent, all of it as it was at one moment. */
-export function csvStream<Page>(columns: readonly string[], next: (last: Page | undefined, knex: Knex) => Promise<Page | undefined>, rowsOf: (page: Page, knex: Knex) => Promise<readonly CsvRow[]> | readonly CsvRow[]): ReadableStream<Uint8Array> {
-  return streamOf(async function* (knex) {
-    yield csvOf([columns]);
-    for (let page = await next(undefined, knex); page !== undefined; page = await next(page, knex)) {
-      const rows = await rowsOf(page, knex);
-      if (rows.length > 0) yield csvOf(rows);
-    }
-  });
-}
 
 export const moment = (ms: number | undefined): string => (ms === undefined ? "" : new Date(ms).toISOString());
 export const tenth = (value: number): number => Math.round(value * 10) / 10;

@@ -3,7 +3,8 @@ import { liquidParts } from "@/core/paste";
 import { eventsOf, findBatches } from "@/store/batches";
 import type { LogFilter } from "@/store/log";
 import { materialName } from "@/words/names";
-import { csvStream, moment, tenth, type CsvRow } from "./csv";
+import { moment, tenth, type CsvRow } from "./csv";
+import { csvStream } from "./stream";
 import { pagesOf } from "./logCsv";
 
 const COLUMNS = ["started", "blend", "head", "batch", "line", "material", "name", "planned_g", "really_g", "planned_ml", "poured_ml"] as const;

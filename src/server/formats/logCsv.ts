@@ -2,7 +2,8 @@ import type { Knex } from "knex";
 import { MARKS } from "@/core/batch";
 import type { BatchRow } from "@/store/batches";
 import { listBatches, type LogFilter } from "@/store/log";
-import { csvStream, moment, tenth, type CsvRow } from "./csv";
+import { moment, tenth, type CsvRow } from "./csv";
+import { csvStream } from "./stream";
 
 const COLUMNS = ["started", "blend", "head", "purpose", "planned_ml", "poured_ml", "total_g", "mixed", "on_head", "rinsed", "closed", ...MARKS, "again", "note"] as const;
 const PAGE = 200;

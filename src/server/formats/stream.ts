@@ -1,6 +1,7 @@
 import type { Knex } from "knex";
 import { piecesOfSnapshot } from "@/store/snapshot";
 import { Refusal } from "../refusal";
+import { csvOf, type CsvRow } from "./csv";
 
 /** Each file that is being written holds one of the few connections to the book. */
 const MOST_AT_ONCE = 4;
@@ -41,4 +42,15 @@ export function streamOf(pieces: (knex: Knex) => AsyncGenerator<string>): Readab
     },
     cancel: end,
   }, { highWaterMark: 0 });
+}
+
+/** A table that is read page by page as it is sent, all of it as it was at one moment. */
+export function csvStream<Page>(columns: readonly string[], next: (last: Page | undefined, knex: Knex) => Promise<Page | undefined>, rowsOf: (page: Page, knex: Knex) => Promise<readonly CsvRow[]> | readonly CsvRow[]): ReadableStream<Uint8Array> {
+  return streamOf(async function* (knex) {
+    yield csvOf([columns]);
+    for (let page = await next(undefined, knex); page !== undefined; page = await next(page, knex)) {
+      const rows = await rowsOf(page, knex);
+      if (rows.length > 0) yield csvOf(rows);
+    }
+  });
 }

@@ -1,18 +1,21 @@
 import ical, { ICalCalendarMethod } from "ical-generator";
 import { worksheet, type StepId } from "@/core/batch";
 import type { StoredBatch } from "@/store/batches";
+import { readable } from "@/core/text";
 import { STEP_NAME, stepWords } from "@/words";
 
 const MINUTE_MS = 60_000;
 /** Steps worth a reminder; the short ones between are part of them. */
 const REMINDED: readonly StepId[] = ["gather", "rest", "hair", "apply", "rinse"];
 
+/** The calendar's own name, which the library writes as it stands. @source RFC 5545 §3.3.11, from memory */
+const asText = (text: string): string => text.replace(/[\\;,]/g, "\\$&");
+
 /** A bowl's clock times as iCalendar (RFC 5545). Times are in UTC, so that no clock change moves them. */
 export function timesOf(batch: Pick<StoredBatch, "id" | "blendName" | "headName" | "startsAtMs" | "question" | "answer">): string {
   const { answer, question } = batch;
-  // A name with a line break in it would break the calendar's own name, which the library writes as it stands.
-  const what = `${batch.blendName} for ${batch.headName}`.replace(/\s+/g, " ");
-  const calendar = ical({ name: what, prodId: { company: "Infusing", product: "Infusing" }, method: ICalCalendarMethod.PUBLISH });
+  const what = readable(`${batch.blendName} for ${batch.headName}`).replace(/\s+/g, " ");
+  const calendar = ical({ name: asText(what), prodId: { company: "Infusing", product: "Infusing" }, method: ICalCalendarMethod.PUBLISH });
   for (const { id, startMin, durationMin, lines } of worksheet(answer).steps.filter((step) => REMINDED.includes(step.id))) {
     const start = new Date(batch.startsAtMs + startMin * MINUTE_MS);
     calendar.createEvent({

@@ -60,3 +60,35 @@ test.each(readdirSync(FOLDER))("%s comes forward with everything in it", async (
     }
   });
 }, 60_000);
+
+test("a house whose count a file had raised to where numbers end can be written in again, with everything in its order", async () => {
+  await withDump("004_mixing.sql.gz", async (url) => {
+    const knex = connect(url);
+    try {
+      const { id: householdId, rev: before } = await knex("household").first("id", "rev");
+      // As the release before left it: the file's event, the count raised to it, and what was written since.
+      const events: { id: string }[] = await knex("batch_event").orderBy(["rev_seen", "id"]).limit(3).select("id");
+      const beyond = [9007199254740990n, 9007199254740992n, 9007199254740993n];
+      for (const [i, { id }] of events.entries()) await knex("batch_event").where({ id }).update({ rev: beyond[i].toString(), rev_seen: (beyond[i] - 1n).toString() });
+      const head = await knex("head").first("id");
+      await knex("head").where({ id: head.id }).update({ rev: "9007199254740994", name: "  " });
+      await knex("household").where({ id: householdId }).update({ rev: "9007199254740995" });
+      await migrate(knex);
+      const household = await knex("household").first("rev");
+      expect(Number(household.rev)).toBeGreaterThan(Number(before));
+      expect(Number(household.rev)).toBeLessThan(Number(before) + 20);
+      const rows: { id: string; rev: number | string; rev_seen: number | string }[] = await knex("batch_event").whereIn("id", events.map(({ id }) => id)).select("id", "rev", "rev_seen");
+      const seen = events.map(({ id }) => Number(rows.find((row) => row.id === id)!.rev_seen));
+      expect(seen).toEqual([...seen].sort((a, b) => a - b));
+      for (const row of rows) expect(Number(row.rev_seen)).toBeLessThanOrEqual(Number(household.rev));
+      const mended = await knex("head").where({ id: head.id }).first("rev", "name");
+      expect(Number(mended.rev)).toBeLessThan(Number(household.rev));
+      expect(mended.name).toBe("without a name");
+      // And the next write counts on from there.
+      await knex("household").where({ id: householdId }).increment("rev", 1);
+      expect(Number((await knex("household").first("rev")).rev)).toBe(Number(household.rev) + 1);
+    } finally {
+      await knex.destroy();
+    }
+  });
+}, 60_000);
