@@ -4,6 +4,7 @@ import type { NextConfig } from "next";
 const config: NextConfig = {
   serverExternalPackages: ["knex", "mysql2"],
   poweredByHeader: false,
+  env: { INFUSING_BUILD: process.env.INFUSING_BUILD ?? "unbuilt" },
   devIndicators: false,
   headers: async () => [{
     source: "/:path*",

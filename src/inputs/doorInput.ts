@@ -1,12 +1,12 @@
 import "reflect-metadata";
-import { IsIn, IsOptional, IsString, Matches, MaxLength, MinLength } from "class-validator";
+import { IsIn, IsOptional, ValidateIf, IsString, Matches, MaxLength, MinLength } from "class-validator";
 import { LIMITS } from "@/core/limits";
 import { IsId } from "./text";
 
 /** The household's password: the one there is, where there is one, and the new one, or none to open the door again. */
 export class PasswordInput {
-  @IsOptional() @MaxLength(LIMITS.passwordChars.max) @IsString() current?: string;
-  @IsOptional() @MaxLength(LIMITS.passwordChars.max) @MinLength(LIMITS.passwordChars.min) @IsString() password?: string;
+  @ValidateIf((_, value) => value !== undefined) @MaxLength(LIMITS.passwordChars.max) @IsString() current?: string;
+  @ValidateIf((_, value) => value !== undefined) @MaxLength(LIMITS.passwordChars.max) @MinLength(LIMITS.passwordChars.min) @IsString() password?: string;
 }
 
 /** A code for one more device; letters and digits that are not mistaken for each other. */

@@ -37,7 +37,7 @@ export interface LogAnswer { readonly batches: readonly BatchRow[]; /** What to 
 export interface BatchAnswer { readonly batch: StoredBatch; readonly events: readonly BatchEvent[]; readonly state: BatchState; readonly sheet: Worksheet }
 export interface EventsAnswer { readonly rev: number; readonly events: readonly BatchEvent[] }
 export interface NowAnswer { readonly rev: number; readonly going: readonly Going[] }
-export interface ChangesAnswer { readonly rev: number; readonly nowMs: number; readonly changes: readonly Change[]; readonly more: boolean }
+export interface ChangesAnswer { readonly rev: number; readonly nowMs: number; readonly changes: readonly Change[]; readonly more: boolean; /** Which build of the application answers. */ readonly build: string }
 export interface MaterialsAnswer { readonly materials: readonly Material[] }
 export interface SearchAnswer { readonly found: readonly { readonly id: string; readonly name: string; readonly by?: string; readonly score: number }[] }
 export interface ShelfAnswer { readonly things: readonly (StoredThing & { readonly material?: Material })[]; readonly jars: readonly StoredJar[] }

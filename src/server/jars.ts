@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from "node:util";
 import { DateTime } from "luxon";
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
@@ -45,7 +46,12 @@ export async function changeJar({ input, params, settings }: Asked<JarChangeInpu
   if (!before) throw notFound();
   const jar = toJar(params.id, input);
   await checkedJar(jar, settings, write);
-  if (!(await store.updateJar(write, jar, input.baseRev))) throw overtaken();
+  if (!(await store.updateJar(write, jar, input.baseRev))) {
+    // Sent again because its answer was lost: it stands as it was sent, and nobody was faster.
+    const { rev: _, editedRev, leftG: __, weighings: ___, ...now } = before;
+    if (isDeepStrictEqual(now, { ...now, ...jar, id: now.id }) && Object.keys(now).length === Object.keys(jar).length) return { id: params.id, rev: editedRev };
+    throw overtaken();
+  }
   // A jar that held more than was written down held it from the start.
   if (jar.fullG !== before.fullG) await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG - before.fullG }]);
   return { id: params.id, rev: write.rev };

@@ -21,8 +21,8 @@ export async function listHeads(householdId: string): Promise<StoredHead[]> {
   return rows.map(fromRow);
 }
 
-export async function findHead(householdId: string, id: string): Promise<StoredHead | undefined> {
-  const row: Row | undefined = await database()("head").where({ household_id: householdId, id }).whereNull("removed_at").first(...COLUMNS);
+export async function findHead(householdId: string, id: string, knex: Knex = database()): Promise<StoredHead | undefined> {
+  const row: Row | undefined = await knex("head").where({ household_id: householdId, id }).whereNull("removed_at").first(...COLUMNS);
   return row && fromRow(row);
 }
 

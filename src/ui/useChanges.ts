@@ -3,6 +3,7 @@ import { useEffect, useRef } from "react";
 import type { Change } from "@/store/changes";
 import { fetchJson } from "./api";
 import { syncClock } from "./clock";
+import { noteBuild } from "./newerHouse";
 
 /** Often enough that a second device sees a tap within two seconds. */
 const EVERY_MS = 1000;
@@ -16,9 +17,10 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 async function ask(): Promise<void> {
   let more = false;
   if (document.visibilityState === "visible") {
-    const answer = await fetchJson<{ rev: number; nowMs: number; changes: readonly Change[]; more: boolean }>(`changes${rev === undefined ? "" : `?after=${rev}`}`);
+    const answer = await fetchJson<{ rev: number; nowMs: number; changes: readonly Change[]; more: boolean; build?: string }>(`changes${rev === undefined ? "" : `?after=${rev}`}`);
     if (answer.ok) {
       syncClock(answer.value.nowMs);
+      noteBuild(answer.value.build);
       const { changes } = answer.value;
       ({ rev, more } = answer.value);
       if (changes.length > 0) for (const listener of listeners) listener(changes, answer.value.rev);

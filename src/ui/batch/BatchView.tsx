@@ -16,6 +16,7 @@ import { houseNow } from "../clock";
 import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
 import { FeelAndOrder } from "../blend/FeelAndOrder";
+import { Aside } from "./Aside";
 import { doneOption } from "./doneOption";
 import { GatherList } from "./GatherList";
 import { History } from "./History";
@@ -49,7 +50,7 @@ const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; read
 
 export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
   const [firstEvents] = useState(() => unpackEvents(packedEvents));
-  const { events, state, waiting, onlyHere, trouble, refused, happen } = useEvents(batch.id, firstEvents, rev);
+  const { events, state, waiting, onlyHere, trouble, aside, sendAgain, drop, happen } = useEvents(batch.id, firstEvents, rev);
   const [nowMs, setNowMs] = useState(firstNow);
   const [note, setNote] = useState("");
   useEffect(() => { const timer = setInterval(() => setNowMs(houseNow()), 20_000); return () => clearInterval(timer); }, []);
@@ -73,6 +74,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
     if (state.reachedMs.mixed && startMin >= sheet.mixedMin) return state.reachedMs.mixed - planned(sheet.mixedMin);
     return 0;
   };
+  const materialOf = (line: number) => materialName(answer.lines[line]?.materialId ?? "");
   const reach = (stage: Stage, step: StepId) => {
     happen({ kind: "reached", stage });
     if (!done.has(step)) happen({ kind: "ticked", step, done: true });
@@ -89,7 +91,8 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
         {closed && <strong> Closed {momentWords(state.closedMs!, timeZone, nowMs)}.</strong>}
       </p>
       {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}, and kept so. {today ? <>Today’s, {PASTE_MODEL}, says {todayWords(today)}.</> : <>Today’s is {PASTE_MODEL}.</>}</p>}
-      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.` : trouble}{refused && ` A tap was not taken. ${refused}`}{onlyHere && " This device has no room left to keep them: leave this page open until they are sent."}</p>
+      <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.` : trouble}{onlyHere && " This device has no room left to keep them: leave this page open until they are sent."}</p>
+      <Aside taps={aside} materialOf={materialOf} onAgain={sendAgain} onDrop={drop} />
 
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13.5rem] print:gap-x-5">
         <section aria-label="The order of work">
@@ -160,7 +163,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
           </div>
           {/* On paper the cautions stand where the taps are on the screen. */}
           <div className="hidden text-[8pt] leading-snug print:block"><Cautions cautions={answer.cautions} /></div>
-          <History events={events} withdrawn={state.withdrawn} materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
+          <History events={events} withdrawn={state.withdrawn} materialOf={materialOf} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
         </aside>
       </div>
       <div className="mt-8 flex flex-col gap-8 print:hidden"><Cautions cautions={answer.cautions} /><FeelAndOrder question={question} answer={answer} choices={question.choices} /></div>

@@ -14,19 +14,28 @@ const NAME = "infusing-outbox-2:";
 const SEQUENCE_KEY = "infusing-sequence";
 const keyOf = (batchId: string, id: string): string => `${NAME}${batchId}:${id}`;
 
-/** What this device still has to send for a bowl, in its own order. */
-export function readOutbox(batchId: string): Waiting[] {
-  const found: Waiting[] = [];
+/** Everything that is stored under keys which begin so; what cannot be read is passed over. */
+function stored<T>(beginning: string): T[] {
+  const found: T[] = [];
   try {
     for (let i = 0; i < localStorage.length; i++) {
       const key = localStorage.key(i)!;
-      if (key.startsWith(keyOf(batchId, ""))) found.push(JSON.parse(localStorage.getItem(key)!));
+      if (!key.startsWith(beginning)) continue;
+      try {
+        found.push(JSON.parse(localStorage.getItem(key)!));
+      } catch {
+        // Something that was never ours.
+      }
     }
   } catch {
-    // A forbidden storage, or something in it that is no tap: what could be read counts.
+    // A forbidden storage holds nothing.
   }
-  return found.filter((one) => typeof one?.id === "string" && typeof one.payload === "object").sort((a, b) => a.deviceSeq - b.deviceSeq);
+  return found;
 }
+
+/** What this device still has to send for a bowl, in its own order. */
+export const readOutbox = (batchId: string): Waiting[] =>
+  stored<Waiting>(keyOf(batchId, "")).filter((one) => typeof one?.id === "string" && typeof one.payload === "object").sort((a, b) => a.deviceSeq - b.deviceSeq);
 
 /** Keeps a tap until it arrived; false where the device's storage is full or forbidden. */
 export function keepTap(batchId: string, tap: Waiting): boolean {
@@ -41,6 +50,33 @@ export function keepTap(batchId: string, tap: Waiting): boolean {
 export function forgetTaps(batchId: string, ids: readonly string[]): void {
   try {
     for (const id of ids) localStorage.removeItem(keyOf(batchId, id));
+  } catch {
+    // Nothing was kept there then.
+  }
+}
+
+/** A tap that the house can never take, and what it said; kept until somebody decides. */
+export interface SetAside { readonly tap: Waiting; readonly why: string }
+const ASIDE = "infusing-aside:";
+const asideKey = (batchId: string, id: string): string => `${ASIDE}${batchId}:${id}`;
+
+/** What of a bowl's taps was set aside on this device, in its own order. */
+export const readAside = (batchId: string): SetAside[] =>
+  stored<SetAside>(asideKey(batchId, "")).filter((one) => typeof one?.tap?.id === "string" && typeof one.tap.payload === "object").sort((a, b) => a.tap.deviceSeq - b.tap.deviceSeq);
+
+/** Sets a tap aside, so that the others go on. Where the device can keep nothing it lives as long as its page. */
+export function setAside(batchId: string, tap: Waiting, why: string): void {
+  try {
+    localStorage.setItem(asideKey(batchId, tap.id), JSON.stringify({ tap, why } satisfies SetAside));
+    localStorage.removeItem(keyOf(batchId, tap.id));
+  } catch {
+    // Full or forbidden: it stays in the outbox's own key, if it is there.
+  }
+}
+
+export function dropAside(batchId: string, id: string): void {
+  try {
+    localStorage.removeItem(asideKey(batchId, id));
   } catch {
     // Nothing was kept there then.
   }

@@ -11,6 +11,7 @@ import { minuteWords, roundTo } from "@/words/amounts";
 import { againstTables, notLearntWords } from "@/words/learn";
 import { materialName } from "@/words/names";
 import { problemWords } from "@/words/problems";
+import { Aside } from "../batch/Aside";
 import { useEvents } from "../batch/useEvents";
 import { WaysOn } from "../blend/Mixing";
 import { mixColour } from "../bowl/mixColour";
@@ -30,7 +31,7 @@ export function MeasureBowl({ batch, packedEvents, rev }: MeasuredBowl) {
   const { question, answer } = batch;
   const { shelf } = useShelf();
   const [first] = useState(() => unpackEvents(packedEvents));
-  const { events, state, trouble, refused, happen } = useEvents(batch.id, first, rev);
+  const { events, state, trouble, aside, sendAgain, drop, happen } = useEvents(batch.id, first, rev);
   const [nowMs] = useState(houseNow);
   const made = asMade(question, answer, state);
   const density = densityOf(made.answer ?? answer);
@@ -45,7 +46,8 @@ export function MeasureBowl({ batch, packedEvents, rev }: MeasuredBowl) {
       title={`Measure ${batch.blendName} for ${batch.headName}`} form={form} colour={mixColour(answer.layers)} targetPa={answer.targetYieldPa} density={density}
       before={<p><Link href={`/batches/${batch.id}`} className="pressable">the bowl</Link>: {roundTo(state.pouredMl, 1)} ml poured, {minutes < 1 ? "not soaked yet" : `soaked ${minuteWords(minutes)}`}.{state.pouredMl === 0 && <strong> Nothing is noted as poured; note it there first, or the test says little.</strong>}</p>}
     >
-      <p aria-live="assertive" className="text-stop">{trouble}{refused}</p>
+      <p aria-live="assertive" className="text-stop">{trouble}</p>
+      <Aside taps={aside} materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")} onAgain={sendAgain} onDrop={drop} />
       {correction && (correction.ok ? <WaysOn found={correction.value} question={made.question} /> : <p className="text-stop">{correction.problems.map(problemWords).join(" ")}</p>)}
       {form.usable && <Button look="main" className="self-start" onClick={keep}>Keep this reading</Button>}
       {last && (

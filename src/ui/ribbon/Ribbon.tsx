@@ -7,6 +7,7 @@ import { goingWords } from "@/words/going";
 import { clockWords } from "@/words/times";
 import { fetchJson } from "../api";
 import { houseNow } from "../clock";
+import { useNewerHouse } from "../newerHouse";
 import { useChanges } from "../useChanges";
 import { Keys } from "./Keys";
 import { Strip } from "./Strip";
@@ -31,6 +32,7 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonP
   const [going, setGoing] = useState(first);
   const [nowMs, setNowMs] = useState(firstNow);
   const router = useRouter();
+  const newer = useNewerHouse();
   const shelfIsOld = useRef(false);
   const refresh = useCallback(async () => {
     setNowMs(houseNow());
@@ -58,6 +60,7 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonP
   const first3 = going.filter(({ stage }) => stage !== "planned").concat(going.filter(({ stage }) => stage === "planned")).slice(0, 2);
   return (
     <footer className="no-print fixed inset-x-0 bottom-0 z-30 border-t-[1.5px] border-ink bg-ground">
+      {newer && <p role="status" className="mx-auto max-w-[82rem] px-4 py-1 md:px-10">Infusing was brought forward while this page was open. <button type="button" className="pressable min-h-11" onClick={() => location.reload()}>reload</button></p>}
       <div className="mx-auto flex max-w-[82rem] flex-col gap-x-8 px-4 md:flex-row md:items-stretch md:px-10">
         <div className="min-w-0 flex-1 pt-1.5">
           <Strip going={going} timeZone={timeZone} nowMs={nowMs} />

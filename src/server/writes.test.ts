@@ -1,0 +1,122 @@
+import { v7 as uuid } from "uuid";
+import { askedIn, bringIn, bookOf, fromElsewhere, takeOut } from "../../checks/roundTrip";
+import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
+import type { BatchPayload } from "@/core/batch";
+import { BlendChangeInput, EventsInput, type RemovedInput } from "@/inputs/bookInput";
+import { PasswordInput } from "@/inputs/doorInput";
+import { HeadChangeInput } from "@/inputs/headInput";
+import { parseInput } from "@/inputs/parseInput";
+import { JarChangeInput, LeftInput, NewJarInput, OwnThingInput } from "@/inputs/shelfInput";
+import { closeDatabase, database } from "@/store/connection";
+import { listBatches } from "@/store/log";
+import { insertOwnThing, listOwnThings } from "@/store/ownThings";
+import { inTransaction, isTaken, type Write } from "@/store/transaction";
+import { addEvents } from "./batches";
+import { changeHead } from "./heads";
+import { erasePerson } from "./erase";
+import { changeJar, createJar, createOwnThing, removeJar, weighLeft } from "./jars";
+import { Refusal } from "./refusal";
+import { failureOf, type Asked } from "./route";
+
+afterAll(closeDatabase);
+let house: TestHouse;
+beforeEach(async () => { house = await makeTestHouse("A house that is written in"); });
+
+/** As a route would: the status and what it says. */
+async function sent<I extends object>(kind: new () => I, use: (asked: Asked<I>, write: Write) => Promise<unknown>, body: unknown, params: Record<string, string> = {}): Promise<{ readonly status: number; readonly said: unknown }> {
+  const parsed = parseInput(kind, JSON.parse(JSON.stringify(body)));
+  if (!parsed.ok) return { status: 422, said: parsed.problems };
+  const asked = await askedIn(house, parsed.value, params);
+  try {
+    return { status: 200, said: await inTransaction(house.householdId, (write) => use(asked, write)) };
+  } catch (error) {
+    const { status, title } = failureOf(error);
+    return { status, said: title };
+  }
+}
+let seq = 0;
+const tap = (payload: BatchPayload) => sent(EventsInput, addEvents, { events: [{ id: uuid(), payload, deviceSeq: seq++, revSeen: 9_000_000, deviceClock: new Date().toISOString() }] }, { id: house.batchId });
+const newJar = async () => { const id = uuid(); expect((await sent(NewJarInput, createJar, { id, materialId: "amla", name: "Amla", fullG: 100 })).status).toBe(200); return id; };
+
+test("notes are as long as their signs are many, however wide; the thirtieth is taken like the first", async () => {
+  for (let i = 0; i < 30; i++) expect(await tap({ kind: "noted", text: "🌿".repeat(4000) })).toMatchObject({ status: 200 });
+  expect((await tap({ kind: "noted", text: "🌿".repeat(4001) })).status).toBe(422);
+  expect((await tap({ kind: "noted", text: "half \ud83c" })).status).toBe(422);
+  const [row] = await listBatches(house.householdId, { limit: 1 });
+  expect([...row.note].length).toBe(30 * 4000 + 29);
+});
+
+test("names that differ by an accent or a ß are two things; the same name is taken", async () => {
+  for (const name of ["Café mix", "Cafe mix", "Straße", "Strasse", "STRASSE 2"]) expect(await sent(OwnThingInput, createOwnThing, { id: uuid(), name, likeId: "amla" })).toMatchObject({ status: 200 });
+  for (const name of ["café MIX", "cafe\u0301 mix", "  Strasse  "]) expect((await sent(OwnThingInput, createOwnThing, { id: uuid(), name, likeId: "amla" })).status).toBe(422);
+  expect((await listOwnThings(house.householdId)).map(({ id }) => id)).toEqual(["own-café-mix", "own-cafe-mix", "own-straße", "own-strasse", "own-strasse-2"]);
+  const jar = await sent(NewJarInput, createJar, { id: uuid(), materialId: "own-cafe-mix", name: "x", fullG: 10 });
+  expect(jar.status).toBe(200);
+});
+
+test.each([
+  ["an event that is a list", EventsInput, { events: [[]] }], ["events in a list in a list", EventsInput, { events: [[[{}]]] }], ["an event that is null", EventsInput, { events: [null] }], ["no password", PasswordInput, { password: null }],
+  ["no old password", PasswordInput, { current: null, password: "long enough" }], ["a password that is a list", PasswordInput, { password: ["long enough"] }], ["lines in a list", BlendChangeInput, { name: "x", versionId: uuid(), baseRev: 1, blend: { lines: [[]] } }],
+])("%s is refused for its shape", (_, kind, body) => { expect(parseInput<object>(kind as new () => object, body).ok).toBe(false); });
+
+test("a change whose answer was lost can be sent again; somebody else's in between is still told", async () => {
+  const { rev } = await database()("head").where({ id: house.headId }).first("rev");
+  const change = { name: "Longer now", baseRev: Number(rev), hair: { longest: { cm: 61 }, amount: { strands: "thick" } } };
+  const first = await sent(HeadChangeInput, changeHead, change, { id: house.headId });
+  expect(first.status).toBe(200);
+  expect(await sent(HeadChangeInput, changeHead, change, { id: house.headId })).toEqual(first);
+  expect((await sent(HeadChangeInput, changeHead, { ...change, name: "Other" }, { id: house.headId })).status).toBe(412);
+  const jarId = await newJar();
+  const { edited_rev } = await database()("jar").where({ id: jarId }).first("edited_rev");
+  const edit = { materialId: "amla", name: "Amla, opened", fullG: 120, baseRev: Number(edited_rev), lot: "7" };
+  const once = await sent(JarChangeInput, changeJar, edit, { id: jarId });
+  expect(once.status).toBe(200);
+  expect(await sent(JarChangeInput, changeJar, edit, { id: jarId })).toEqual(once);
+  expect((await sent(JarChangeInput, changeJar, { ...edit, lot: undefined }, { id: jarId })).status).toBe(412);
+  expect(Number((await database()("jar").where({ id: jarId }).first("left_g")).left_g)).toBe(120);
+});
+
+test("the same weighing on a second jar is refused and not swallowed", async () => {
+  const [one, two, id] = [await newJar(), await newJar(), uuid()];
+  expect((await sent(LeftInput, weighLeft, { id, leftG: 80 }, { id: one })).status).toBe(200);
+  expect((await sent(LeftInput, weighLeft, { id, leftG: 80 }, { id: one })).status).toBe(200);
+  expect((await sent(LeftInput, weighLeft, { id, leftG: 80 }, { id: two })).status).toBe(409);
+});
+
+test("a bowl that was taken out of the book is found by nothing, whatever is still tapped on it", async () => {
+  await tap({ kind: "noted", text: "quince" });
+  const out = fromElsewhere(await bookOf(house));
+  const other = await makeTestHouse("A house that takes it back out");
+  const { id } = await bringIn(other, out);
+  await takeOut(other, id);
+  house = { ...other, batchId: out.batches[0].id };
+  expect((await tap({ kind: "noted", text: "quince again" })).status).toBe(200);
+  expect(await listBatches(other.householdId, { limit: 5, text: "quince" })).toEqual([]);
+  // Nor when a person is erased.
+  const person = await database()("person").where({ household_id: other.householdId, import_id: null }).first("id");
+  await inTransaction(other.householdId, async (write) => erasePerson(await askedIn(other, { erased: true } as const, { id: person.id }), write));
+  expect((await listBatches(other.householdId, { limit: 50 })).map(({ id: batchId }) => batchId)).not.toContain(out.batches[0].id);
+  expect(await listBatches(other.householdId, { limit: 5, text: "quince" })).toEqual([]);
+});
+
+test("an error of the database says what kind it is, and nothing of what was written", async () => {
+  await inTransaction(house.householdId, (write) => insertOwnThing(write, uuid(), { id: "own-secret-name", name: "Secret name", kind: "like", likeId: "amla" }));
+  const error: unknown = await inTransaction(house.householdId, (write) => insertOwnThing(write, uuid(), { id: "own-secret-name", name: "Secret name", kind: "like", likeId: "amla" })).catch((one: unknown) => one);
+  expect(isTaken(error)).toBe(true);
+  expect(failureOf(error)).toMatchObject({ status: 409 });
+  const { message, stack } = error as Error;
+  expect(JSON.stringify([message, stack, error, String(error)])).not.toMatch(/secret|insert/i);
+  const said = jest.spyOn(console, "error").mockImplementation(() => undefined);
+  failureOf(new TypeError("Mina's note: cannot read"));
+  expect(said.mock.calls.join()).toContain("TypeError");
+  expect(said.mock.calls.join()).not.toContain("Mina");
+  said.mockRestore();
+});
+
+test("what no row can hold is refused and is no fault of the house", async () => {
+  const error: unknown = await inTransaction(house.householdId, (write) => insertOwnThing(write, uuid(), { id: `own-${"x".repeat(80)}`, name: "x", kind: "like", likeId: "amla" })).catch((one: unknown) => one);
+  expect(failureOf(error)).toMatchObject({ status: 422 });
+  const removed: RemovedInput = { removed: true };
+  const asked = await askedIn(house, removed, { id: uuid() });
+  await expect(inTransaction(house.householdId, (write) => removeJar(asked, write))).rejects.toBeInstanceOf(Refusal);
+});
