@@ -33,13 +33,6 @@ export const takeOut = async (house: TestHouse, id: string) => {
   return inTransaction(house.householdId, (write) => undoImport(asked, write));
 };
 
-const UUIDS = /[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g;
-/** The same book as another house would have it: every id another. */
-export function fromElsewhere<T extends object>(book: T): T {
-  const ids = new Map<string, string>();
-  return JSON.parse(JSON.stringify(book).replace(UUIDS, (id) => { if (!ids.has(id)) ids.set(id, uuid()); return ids.get(id)!; }));
-}
-
 /** Two books that say the same: lists in one order, and what devices had seen only by its order, since each house counts for itself. */
 export function comparable(book: Book) {
   const byId = <T extends { readonly id: string }>(list: readonly T[] = []): T[] => [...list].sort((a, b) => (a.id < b.id ? -1 : 1));

@@ -87,6 +87,50 @@ test("taps that cannot be sent outlive their page, and arrive once", async ({ pa
   await expect(again.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
 });
 
+test("a tap that the house can never take is set aside with its words, and the others go on", async ({ page, context }) => {
+  const { batches } = await (await page.request.get("/api/v1/batches?text=Ferry")).json();
+  const open = batches.find((batch: { closedMs?: number }) => batch.closedMs === undefined);
+  const notes = async () => (await (await page.request.get(`/api/v1/batches/${open.id}`)).json()).state.notes.map(({ text }: { text: string }) => text);
+  // One word that this house refuses for good, and one over which it always fails.
+  await context.route("**/events", async (route) => {
+    const body = route.request().postData() ?? "";
+    if (body.includes("quicksand")) return route.fulfill({ status: 422, contentType: "application/problem+json", body: JSON.stringify({ title: "Something in it cannot be used.", status: 422, errors: [] }) });
+    if (body.includes("earthquake")) return route.fulfill({ status: 500, contentType: "application/problem+json", body: JSON.stringify({ title: "Something went wrong here.", status: 500 }) });
+    return route.continue();
+  });
+  await page.goto(`/batches/${open.id}`);
+  for (const text of ["before the fall", "quicksand under all of it", "between them", "earthquake", "after it all"]) {
+    await page.getByLabel("A few words").fill(text);
+    await page.getByRole("button", { name: "Note it" }).click();
+  }
+  const aside = page.getByRole("region", { name: "Not taken by the house" });
+  await expect(aside.getByText("noted: quicksand under all of it")).toBeVisible({ timeout: 20_000 });
+  await expect(aside.getByText("noted: earthquake")).toBeVisible({ timeout: 30_000 });
+  await expect.poll(notes).toEqual(expect.arrayContaining(["before the fall", "between them", "after it all"]));
+  await expect(page.getByText(/waiting to be sent/)).toBeHidden();
+  // It is still there on the next visit, can be sent again, and dropped.
+  await page.reload();
+  await expect(aside.getByRole("listitem")).toHaveCount(2);
+  await context.unroute("**/events");
+  await aside.getByRole("listitem").filter({ hasText: "earthquake" }).getByRole("button", { name: "send it again" }).click();
+  await expect.poll(notes).toContain("earthquake");
+  await aside.getByRole("listitem").filter({ hasText: "quicksand" }).getByRole("button", { name: "drop it" }).click();
+  await expect(aside).toBeHidden();
+  expect(await notes()).not.toContain("quicksand under all of it");
+});
+
+test("a page that was left open while Infusing was brought forward says so, and reloads at a press", async ({ page, context }) => {
+  await page.goto("/heads");
+  await expect(page.getByText("brought forward while this page was open")).toBeHidden();
+  await context.route("**/api/v1/changes*", async (route) => { const answer = await route.fetch(); await route.fulfill({ response: answer, json: { ...(await answer.json()), build: "a later one" } }); });
+  await expect(page.getByText("Infusing was brought forward while this page was open.")).toBeVisible();
+  await context.unroute("**/api/v1/changes*");
+  await page.getByRole("button", { name: "reload" }).click();
+  await expect(page.getByText("brought forward while this page was open")).toBeHidden();
+  await page.waitForTimeout(2500);
+  await expect(page.getByText("brought forward while this page was open")).toBeHidden();
+});
+
 test.describe("the database stopped in the middle of a save, and started again by ./run", () => {
   const { DB_DIR: dir = "", GUARD_PID = "" } = process.env;
   /** Kills the database as a power cut would; whoever starts it again is held meanwhile, so that the page can be looked at. */

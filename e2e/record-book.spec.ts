@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { expect, test, type APIRequestContext, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
+import { fromElsewhere as otherIds } from "../checks/elsewhere";
 import { makeTestHouse } from "../checks/testHouse";
 import type { Book } from "../src/server/book/format";
 
@@ -11,11 +12,9 @@ const get = async (request: APIRequestContext, path: string) => (await request.g
 const whole = (request: APIRequestContext): Promise<Book> => get(request, "book");
 const preview = (request: APIRequestContext, book: object) => request.post("/api/v1/imports/preview", { data: { book } });
 
-/** The same book as another house would have it: every id another. */
+/** The same book as another house would have it, and its things called by a mark. */
 function fromElsewhere<T extends object>(book: T, mark: string): T {
-  const ids = new Map<string, string>();
-  const text = JSON.stringify(book).replace(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/g, (id) => { if (!ids.has(id)) ids.set(id, uuid()); return ids.get(id)!; });
-  const other = JSON.parse(text);
+  const other = otherIds(book) as T & Record<string, { name: string }[]> & { batches?: { blendName: string }[] };
   for (const list of ["heads", "blends", "persons"]) for (const thing of other[list] ?? []) thing.name = `${mark} ${thing.name}`;
   for (const batch of other.batches ?? []) batch.blendName = `${mark} ${batch.blendName}`;
   return other;
@@ -36,7 +35,7 @@ test("out of one house into another: said first, brought in, twice adds nothing,
   const theirs = fromElsewhere(mine, "elsewhere");
   const before = await get(request, "now");
   await choose(page, "theirs.json", JSON.stringify(theirs));
-  await expect(page.getByText(new RegExp(`This would bring in ${mine.heads.length} heads, ${mine.blends.length} blends and ${mine.batches.length} bowls`))).toBeVisible();
+  await expect(page.getByText(new RegExp(`This would bring in ${mine.heads.length} heads, ${mine.blends.length} blends, ${mine.batches.length} bowls and ${mine.jars!.length} jars`))).toBeVisible();
   expect((await get(request, "now")).rev).toBe(before.rev); // nothing yet
   await page.getByRole("button", { name: "Bring it in" }).click();
   await expect(page.getByText(/^Brought in: /)).toBeVisible({ timeout: 30_000 });
@@ -75,7 +74,7 @@ test("out of one house into another: said first, brought in, twice adds nothing,
   expect((await request.get(`/api/v1/batches/${open.id}`)).status()).toBe(404);
 
   await choose(page, "theirs.json", JSON.stringify(theirs));
-  await expect(page.getByText(/put back \d+ heads, \d+ blends and \d+ bowls that had been taken out/)).toBeVisible();
+  await expect(page.getByText(/put back \d+ heads, \d+ blends, \d+ bowls and \d+ jars that had been taken out/)).toBeVisible();
   await page.getByRole("button", { name: "Bring it in" }).click();
   await expect(page.getByText(/^Brought in/)).toBeVisible({ timeout: 30_000 });
   // With what was tapped on it since.
@@ -123,8 +122,8 @@ test("what is no book changes nothing, and is told in one clear line", async ({ 
   const many = Object.fromEntries(Array.from({ length: 10_000 }, (_, i) => [`extra${i}`, i]));
   for (const [name, content, says] of [
     ["truncated.json", text.slice(0, text.length / 2), /not JSON, or it broke off/],
-    ["foreign.json", JSON.stringify({ recipes: [{ title: "soup" }] }), /no book file, or one of a newer kind/],
-    ["newer.json", JSON.stringify({ ...mine, version: 3 }), /no book file, or one of a newer kind/],
+    ["foreign.json", JSON.stringify({ recipes: [{ title: "soup" }] }), /This is no book file/],
+    ["newer.json", JSON.stringify({ ...mine, version: 3 }), /written by a newer Infusing than this one/],
     ["keys.json", JSON.stringify({ ...mine, ...many }), /book\.extra0:.*not something that can be set here/],
     ["deep.json", spoilt((book) => { (book.heads[0].hair as object as Record<string, unknown>).more = many; }), /book\.heads\.0\.hair.more:/],
     ["proto.json", JSON.stringify({ ...mine }).replace('{"format"', '{"__proto__":{"x":1},"format"'), /not something that can be set here|cannot be used/],
@@ -162,4 +161,46 @@ test("a table that would open a formula in a spreadsheet is made plain", async (
     expect(csv).not.toMatch(/(^|,|\n)"?[=@+-][A-Z]/);
   }
   await request.put(`/api/v1/blends/${id}/removed`, { data: { removed: true } });
+});
+
+test("a file as long as is promised comes in whole, and nobody waits for one that is being read", async ({ request, baseURL }) => {
+  test.setTimeout(180_000);
+  const one: Book = await get(request, `batches/${(await get(request, "batches")).batches[0].id}/book`);
+  const batches = Array.from({ length: 4000 }, () => otherIds(one).batches[0]).map((batch) => ({ ...batch, versionId: null, blendId: null, headId: null, blendName: "a long file", events: batch.events.slice(0, 2) }));
+  let size = 0;
+  const book: Book = { ...one, batches: batches.filter((batch) => (size += JSON.stringify(batch).length) < 30 * 2 ** 20), things: [], devices: one.devices };
+  const id = uuid();
+  const body = JSON.stringify({ id, name: "long.json", book });
+  expect(body.length).toBeGreaterThan(12 * 2 ** 20);
+  const times: number[] = [];
+  let going = true;
+  const asking = (async () => { while (going) { const from = Date.now(); expect((await fetch(`${baseURL}/api/v1/changes`)).status).toBe(200); times.push(Date.now() - from); await new Promise((go) => setTimeout(go, 50)); } })();
+  const preview = await (await request.post("/api/v1/imports/preview", { data: Buffer.from(JSON.stringify({ book })), headers: { "content-type": "application/json" }, timeout: 60_000 })).json();
+  expect(preview.problems).toEqual([]);
+  expect(preview.adds.batches).toBe(book.batches.length);
+  going = false;
+  await asking;
+  // JSON that arrives whole is still copied from thread to thread; what took seconds was reading it.
+  expect(Math.max(...times)).toBeLessThan(2500);
+  const answer = await request.post("/api/v1/imports", { data: Buffer.from(body), headers: { "content-type": "application/json" }, timeout: 120_000 });
+  expect(await answer.json()).toMatchObject({ adds: { batches: book.batches.length } });
+  expect((await request.put(`/api/v1/imports/${id}/undone`, { data: { undone: true }, timeout: 60_000 })).status()).toBe(200);
+  // What is longer than that is refused with a line, and a stranger to the house's name before anything is read.
+  const longer = await fetch(`${baseURL}/api/v1/imports`, { method: "POST", headers: { "content-type": "application/json" }, body: `{"book":"${"x".repeat(33.5 * 2 ** 20)}"}` });
+  expect(longer.status).toBe(413);
+});
+
+test("a table of 2 000 unknown names is refused while the others are answered, and one device does not take the whole thread", async ({ baseURL }) => {
+  test.setTimeout(60_000);
+  const rows = Array.from({ length: 2000 }, (_, i) => `bhr${i.toString(36)}ngrxj${i},100`).join("\r\n");
+  const body = JSON.stringify({ csv: `material,full_g\r\n${rows}` });
+  const send = (device: string) => fetch(`${baseURL}/api/v1/shelf/jars`, { method: "POST", headers: { "content-type": "application/json", cookie: `infusing_device=${device}` }, body });
+  const [greedy, other] = [uuid(), uuid()];
+  const many = Array.from({ length: 6 }, () => send(greedy));
+  const from = Date.now();
+  expect((await fetch(`${baseURL}/api/v1/now`)).status).toBe(200);
+  expect(Date.now() - from).toBeLessThan(1500);
+  expect((await send(other)).status).toBe(422);
+  const statuses = (await Promise.all(many)).map(({ status }) => status);
+  expect([...new Set(statuses)].sort()).toEqual([422, 429]);
 });

@@ -1,7 +1,9 @@
 // Serves the built application (or, with "dev", the source): node src/machine/serve.mjs start|dev HOST PORT
 // It stands between the network and the framework: what no page or route of this house ever needs is refused here, at once.
 import { EventEmitter } from "node:events";
+import { existsSync } from "node:fs";
 import { createServer } from "node:http";
+import { join } from "node:path";
 import next from "next";
 
 const [mode, host, port] = process.argv.slice(2);
@@ -29,6 +31,9 @@ function refuse(request, response, status, title, headers = {}) {
   request.resume();
   setTimeout(() => request.socket.destroy(), LINGER_MS).unref();
 }
+
+const reader = join(process.cwd(), ".next", "reader.cjs");
+if (!dev && existsSync(reader)) process.env.INFUSING_READER = reader;
 
 const server = createServer();
 // In production nothing here is upgraded, so the framework's own handler is given a server that never is.

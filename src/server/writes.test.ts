@@ -1,5 +1,6 @@
 import { v7 as uuid } from "uuid";
-import { askedIn, bringIn, bookOf, fromElsewhere, takeOut } from "../../checks/roundTrip";
+import { fromElsewhere } from "../../checks/elsewhere";
+import { askedIn, bringIn, bookOf, takeOut } from "../../checks/roundTrip";
 import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
 import type { BatchPayload } from "@/core/batch";
 import { BlendChangeInput, EventsInput, type RemovedInput } from "@/inputs/bookInput";

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { v7 as uuid } from "uuid";
-import { bookOf, bringIn, comparable, contentOf, fromElsewhere, askedIn, takeOut } from "../../../checks/roundTrip";
+import { fromElsewhere } from "../../../checks/elsewhere";
+import { bookOf, bringIn, comparable, contentOf, askedIn, takeOut } from "../../../checks/roundTrip";
 import { makeTestHouse, TEST_BLEND, TEST_QUESTION, testAnswer, type TestHouse } from "../../../checks/testHouse";
 import { computePaste } from "@/core/paste";
 import { inOrder, type BatchEvent } from "@/core/batch";

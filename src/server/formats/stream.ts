@@ -14,7 +14,7 @@ let going = 0;
  * no more room than a short one. Breaks off rather than end early.
  */
 export function streamOf(pieces: (knex: Knex) => AsyncGenerator<string>): ReadableStream<Uint8Array> {
-  if (going >= MOST_AT_ONCE) throw new Refusal(503, "Several files are being written just now. Try again in a moment.", [], 5);
+  if (going >= MOST_AT_ONCE) throw new Refusal(429, "Several files are being written just now. Try again in a moment.", [], 5);
   going += 1;
   const encoder = new TextEncoder();
   const from = piecesOfSnapshot(pieces);

@@ -1,14 +1,12 @@
-import { existsSync } from "node:fs";
-import { join } from "node:path";
 import { Worker } from "node:worker_threads";
 import { Refusal, unusable } from "../refusal";
 import { doJob, type Done, type Job, type Results } from "./jobs";
 
-/** Where `./run` puts the reading thread; while developing there is none, and files are read where they arrive. */
-const READER = join(process.cwd(), ".next", "reader.cjs");
+/** Where the reading thread's bundle is, as the server that started this says; while developing there is none, and files are read where they arrive. */
+const reader = (): string | undefined => process.env.INFUSING_READER;
 const LONGEST_MS = 30_000;
 const MOST_MB = 768;
-const MOST_WAITING = 8;
+const MOST_WAITING = 16;
 /** One device does not keep the others waiting. */
 const MOST_OF_ONE = 2;
 
@@ -24,11 +22,12 @@ function next(): void {
   const own = state();
   if (own.going || own.queue.length === 0) return;
   const going = (own.going = own.queue.shift()!);
-  const worker = (own.worker ??= new Worker(READER, { resourceLimits: { maxOldGenerationSizeMb: MOST_MB } }));
+  const worker = (own.worker ??= new Worker(/* turbopackIgnore: true */ reader()!, { resourceLimits: { maxOldGenerationSizeMb: MOST_MB } }));
   worker.unref();
   const end = (result: Done<Results[Job["kind"]]> | Error, broken: boolean) => {
     clearTimeout(timer);
-    worker.removeAllListeners();
+    worker.off("message", onMessage);
+    worker.off("error", onError);
     if (broken) {
       own.worker = undefined;
       void worker.terminate();
@@ -37,19 +36,21 @@ function next(): void {
     going.settle(result);
     next();
   };
-  const timer = setTimeout(() => end(tooLong(), true), LONGEST_MS);
-  worker.once("message", ({ done }: { done: Done<Results[Job["kind"]]> }) => end(done, false));
+  const onMessage = ({ done }: { readonly done: Done<Results[Job["kind"]]> }) => end(done, false);
   // It ran out of room, or tripped over the file: the next one gets a thread of its own.
-  worker.once("error", () => end(tooLong(), true));
+  const onError = () => end(tooLong(), true);
+  const timer = setTimeout(() => end(tooLong(), true), LONGEST_MS);
+  worker.on("message", onMessage);
+  worker.on("error", onError);
   worker.postMessage({ id: 0, job: going.job });
 }
 
 /** Reads a long file on a thread of its own, so that nobody else waits for it; refuses where too many are waiting. */
 export async function readHeavy<J extends Job>(job: J, who: string): Promise<Results[J["kind"]]> {
-  const done = await (process.env.NODE_ENV === "production" && existsSync(READER) ? new Promise<Done<Results[Job["kind"]]>>((resolve, reject) => {
+  const done = await (reader() ? new Promise<Done<Results[Job["kind"]]>>((resolve, reject) => {
     const { queue, going } = state();
     const own = [...queue, ...(going ? [going] : [])].filter((one) => one.who === who).length;
-    if (queue.length >= MOST_WAITING || own >= MOST_OF_ONE) throw new Refusal(503, "Several files are being read just now. Try again in a moment.", [], 5);
+    if (queue.length >= MOST_WAITING || own >= MOST_OF_ONE) throw new Refusal(429, "Several files are being read just now. Try again in a moment.", [], 5);
     const waiting: Waiting = { who, job, settle: (result) => (result instanceof Error ? reject(result) : resolve(result)) };
     // Somebody's first file goes before anybody's second.
     const second = own > 0 ? -1 : queue.findIndex((one, i) => one.who === going?.who || queue.slice(0, i).some((before) => before.who === one.who));
