@@ -1,4 +1,6 @@
 import http from "node:http";
+import Ajv from "ajv/dist/2020.js";
+import addFormats from "ajv-formats";
 import { expect, test, type APIRequestContext } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { makeTestHouse } from "../checks/testHouse";
@@ -6,11 +8,20 @@ import { BLEND_INPUT, eventInput, HENNA_INPUT, PASTE_INPUT } from "./samples";
 
 const post = (request: APIRequestContext, path: string, data: unknown) => request.post(`/api/v1/${path}`, { data: data as object });
 
+/** What a reader of RFC 9457 expects (§3.1 and appendix A, from memory): types of the five members, extensions by their own names. */
+const ajv = new Ajv();
+addFormats(ajv);
+const isProblem = ajv.compile({
+  type: "object", required: ["type", "title", "status"], propertyNames: { pattern: "^[A-Za-z][A-Za-z0-9_]{2,}$" },
+  properties: { type: { type: "string", format: "uri-reference" }, title: { type: "string", minLength: 1 }, status: { type: "integer", minimum: 100, maximum: 599 }, detail: { type: "string" }, instance: { type: "string", format: "uri-reference" } },
+});
+
 async function problem(response: Awaited<ReturnType<typeof post>>, status: number) {
   expect(response.status()).toBe(status);
   expect(response.headers()["content-type"]).toContain("application/problem+json");
   const body = await response.json();
   expect(body).toMatchObject({ type: "about:blank", status });
+  expect(isProblem(body), JSON.stringify(isProblem.errors)).toBe(true);
   expect(JSON.stringify(body)).not.toMatch(/node_modules|\.ts:|\bat .*\(/);
   return body as { title: string; errors?: { field: string; code: string; message: string }[] };
 }

@@ -26,7 +26,7 @@ test.beforeAll(async ({ browser }) => {
   await home.goto("/house");
   await home.getByRole("button", { name: "Set a password …" }).click();
   await home.getByLabel("The household’s password").fill("short");
-  await expect(home.getByText("At least 8 signs")).toBeVisible();
+  await expect(home.getByText("At least 12 signs")).toBeVisible();
   await home.getByLabel("The household’s password").fill(PASSWORD);
   await home.getByRole("button", { name: "Lock the house" }).click();
   await expect(home.getByText("The house is locked:")).toBeVisible();

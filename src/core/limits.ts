@@ -47,7 +47,7 @@ export const LIMITS = {
   allergyChars: { min: 1, max: 60 },
   allergyCount: { min: 0, max: 40 },
   fileNameChars: { min: 0, max: 200 },
-  passwordChars: { min: 8, max: 200 },
+  passwordChars: { min: 12, max: 128 },
   importBytes: { min: 0, max: 33_554_432 },
   noteChars: { min: 0, max: 4000 },
   bodyBytes: { min: 0, max: 262144 },

@@ -3,9 +3,12 @@ import { IsIn, IsOptional, ValidateIf, IsString, Matches, MaxLength, MinLength }
 import { LIMITS } from "@/core/limits";
 import { IsId } from "./text";
 
+/** Longer ones were taken once, and still open. */
+const MOST_EVER = 200;
+
 /** The household's password: the one there is, where there is one, and the new one, or none to open the door again. */
 export class PasswordInput {
-  @ValidateIf((_, value) => value !== undefined) @MaxLength(LIMITS.passwordChars.max) @IsString() current?: string;
+  @ValidateIf((_, value) => value !== undefined) @MaxLength(MOST_EVER) @IsString() current?: string;
   @ValidateIf((_, value) => value !== undefined) @MaxLength(LIMITS.passwordChars.max) @MinLength(LIMITS.passwordChars.min) @IsString() password?: string;
 }
 

@@ -1,3 +1,4 @@
+import { PasswordInput } from "./doorInput";
 import { EMPTY_SHELF } from "@/core/shelf";
 import { NewHeadInput, toHead } from "./headInput";
 import { parseInput } from "./parseInput";
@@ -60,6 +61,12 @@ test("names of the language itself, and a well without a bottom, are refused at 
   let well: unknown = 1;
   for (let i = 0; i < 50_000; i++) well = [well];
   expect(codes(PasteInput, { ...PASTE, lines: well })[0]).toMatch(/^lines\.0.* unknownField$/);
+});
+
+test.each<[string, boolean]>([["elevensigns", false], ["twelve signs", true], ["🌿 ".repeat(32), true], ["x".repeat(128), true], ["x".repeat(129), false]])("a password %j is taken: %s, as it is and not cut off", (password, taken) => {
+  const parsed = parseInput(PasswordInput, { password });
+  expect(parsed.ok).toBe(taken);
+  if (parsed.ok) expect(parsed.value.password).toBe(password);
 });
 
 test("ten thousand extra keys are refused without listing them all", () => {

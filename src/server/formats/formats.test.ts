@@ -1,3 +1,4 @@
+import { parse } from "csv-parse/sync";
 import fc from "fast-check";
 import ICAL from "ical.js";
 import Papa from "papaparse";
@@ -52,6 +53,15 @@ describe("iCalendar, read back by ical.js", () => {
 
 describe("CSV, read back by papaparse", () => {
   const anyCell = fc.oneof(fc.string(), fc.string({ unit: "binary" }), fc.array(fc.constantFrom("=", "'", "+", "-", "@", "\t", "\n", "\r\n", "a", ",", '"', "＝"), { maxLength: 8 }).map((parts) => parts.join("")));
+  test("a strict reader of RFC 4180 (csv-parse) reads every table as papaparse does", () => {
+    fc.assert(fc.property(fc.array(fc.tuple(anyCell, anyCell, fc.integer()), { minLength: 1, maxLength: 8 }), (rows) => {
+      const text = csvOf(rows);
+      expect(text.endsWith("\r\n")).toBe(true);
+      const strict: string[][] = parse(text, { record_delimiter: "\r\n", relax_quotes: false, relax_column_count: false, skip_empty_lines: false });
+      expect(strict).toEqual(Papa.parse<string[]>(text, { newline: "\r\n", delimiter: "," }).data.slice(0, rows.length));
+      expect(strict.length).toBe(rows.length);
+    }));
+  });
   test("no line of a cell runs", () => {
     fc.assert(fc.property(anyCell, (text) => { for (const line of guarded(text).split(/[\r\n]/)) expect(line).not.toMatch(/^[=+\-@\t＝＋－＠]/); }));
     expect(guarded("fine\n=1+1\r\n@SUM(1)")).toBe("fine\n'=1+1\r\n'@SUM(1)");

@@ -8,6 +8,15 @@ interface AsideProps {
   readonly onDrop: (id: string) => void;
 }
 
+/** What a tap said; one of a kind that nobody knows any more as it is kept. */
+function wordsOf({ payload }: SetAside["tap"], materialOf: AsideProps["materialOf"]): string {
+  try {
+    return eventWords(payload, materialOf) ?? JSON.stringify(payload);
+  } catch {
+    return JSON.stringify(payload);
+  }
+}
+
 /** Taps that the house cannot take, kept on this device with every word until somebody decides. */
 export function Aside({ taps, materialOf, onAgain, onDrop }: AsideProps) {
   if (taps.length === 0) return null;
@@ -17,7 +26,7 @@ export function Aside({ taps, materialOf, onAgain, onDrop }: AsideProps) {
       <ul>
         {taps.map(({ tap, why }) => (
           <li key={tap.id} className="border-b border-line py-2">
-            <p className="max-h-40 overflow-y-auto whitespace-pre-wrap break-words">{eventWords(tap.payload, materialOf)}</p>
+            <p className="max-h-40 overflow-y-auto whitespace-pre-wrap break-words">{wordsOf(tap, materialOf)}</p>
             <p className="text-sm text-quiet">{why}</p>
             <span className="flex flex-wrap gap-x-4">
               <button type="button" className="pressable min-h-11" onClick={() => onAgain(tap.id)}>send it again</button>

@@ -44,7 +44,7 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
             {door.devices.map(({ id, name, personId, lastSeenMs, self }) => (
               <li key={id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-line">
                 <span className="min-w-0 break-words py-2">{name}{personId && <span className="text-quiet">, {door.persons.find((person) => person.id === personId)?.name}</span>} <span className="text-sm text-quiet">{self ? "this one" : `wrote last ${momentWords(lastSeenMs, timeZone, nowMs)}`}</span></span>
-                {!self && <Press path={`devices/${id}/away`} body={{ sentAway: true }}>send it away</Press>}
+                <Press path={`devices/${id}/away`} body={{ sentAway: true }}>{self ? "leave with it" : "send it away"}</Press>
               </li>
             ))}
           </ul>
