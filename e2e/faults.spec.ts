@@ -121,14 +121,14 @@ test("a tap that the house can never take is set aside with its words, and the o
 
 test("a page that was left open while Infusing was brought forward says so, and reloads at a press", async ({ page, context }) => {
   await page.goto("/heads");
-  await expect(page.getByText("brought forward while this page was open")).toBeHidden();
+  await expect(page.getByText("A newer Infusing is here")).toBeHidden();
   await context.route("**/api/v1/changes*", async (route) => { const answer = await route.fetch(); await route.fulfill({ response: answer, json: { ...(await answer.json()), build: "a later one" } }); });
-  await expect(page.getByText("Infusing was brought forward while this page was open.")).toBeVisible();
+  await expect(page.getByText("A newer Infusing is here.")).toBeVisible();
   await context.unroute("**/api/v1/changes*");
   await page.getByRole("button", { name: "reload" }).click();
-  await expect(page.getByText("brought forward while this page was open")).toBeHidden();
+  await expect(page.getByText("A newer Infusing is here")).toBeHidden();
   await page.waitForTimeout(2500);
-  await expect(page.getByText("brought forward while this page was open")).toBeHidden();
+  await expect(page.getByText("A newer Infusing is here")).toBeHidden();
 });
 
 test.describe("the database stopped in the middle of a save, and started again by ./run", () => {

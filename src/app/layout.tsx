@@ -16,9 +16,9 @@ async function ribbonState() {
   const nowMs = Date.now();
   try {
     const found = await house();
-    return { shelf: await houseShelf(found), going: found ? await goingOn(found.household.id, nowMs) : [], timeZone: found?.settings.timeZone ?? "UTC", nowMs, rev: found?.household.rev ?? 0 };
+    return { shelf: await houseShelf(found), going: found ? await goingOn(found.household.id, nowMs) : [], timeZone: found?.settings.timeZone ?? "UTC", nowMs, rev: found?.household.rev ?? 0, unread: false };
   } catch {
-    return { shelf: await houseShelf(undefined), going: [], timeZone: "UTC", nowMs, rev: 0 };
+    return { shelf: await houseShelf(undefined), going: [], timeZone: "UTC", nowMs, rev: 0, unread: true };
   }
 }
 

@@ -20,6 +20,8 @@ interface RibbonProps {
   readonly timeZone: string;
   readonly nowMs: number;
   readonly rev: number;
+  /** The book could not be read: what is going on is not known, which is not nothing. */
+  readonly unread: boolean;
 }
 /** Pages that only show; those on which one writes look after themselves. */
 const SHOWING = ["/", "/heads", "/log", "/shelf"];
@@ -27,10 +29,11 @@ const SHOWING = ["/", "/heads", "/log", "/shelf"];
 const USING_SHELF = ["/shelf", "/blend"];
 
 /** The strip along the foot: what is going on now, where it stands, and the way around. */
-export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonProps) {
+export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: firstUnread }: RibbonProps) {
   const path = usePathname();
   const [going, setGoing] = useState(first);
   const [nowMs, setNowMs] = useState(firstNow);
+  const [unread, setUnread] = useState(firstUnread);
   const router = useRouter();
   const newer = useNewerHouse();
   const shelfIsOld = useRef(false);
@@ -38,6 +41,7 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonP
     setNowMs(houseNow());
     const answer = await fetchJson<{ going: readonly Going[] }>("now");
     if (answer.ok) setGoing(answer.value.going);
+    if (answer.ok || answer.status >= 500) setUnread(!answer.ok);
   }, []);
   useEffect(() => {
     const timer = setInterval(refresh, REFRESH_MS);
@@ -60,12 +64,12 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev }: RibbonP
   const first3 = going.filter(({ stage }) => stage !== "planned").concat(going.filter(({ stage }) => stage === "planned")).slice(0, 2);
   return (
     <footer className="no-print fixed inset-x-0 bottom-0 z-30 border-t-[1.5px] border-ink bg-ground">
-      {newer && <p role="status" className="mx-auto max-w-[82rem] px-4 py-1 md:px-10">Infusing was brought forward while this page was open. <button type="button" className="pressable min-h-11" onClick={() => location.reload()}>reload</button></p>}
+      {newer && <p role="status" className="mx-auto max-w-[82rem] px-4 py-1 md:px-10">A newer Infusing is here. <button type="button" className="pressable min-h-11" onClick={() => location.reload()}>reload</button></p>}
       <div className="mx-auto flex max-w-[82rem] flex-col gap-x-8 px-4 md:flex-row md:items-stretch md:px-10">
         <div className="min-w-0 flex-1 pt-1.5">
           <Strip going={going} timeZone={timeZone} nowMs={nowMs} />
           <p className="truncate pb-1 text-sm leading-tight">
-            {first3.length === 0 && <span className="text-quiet">{clockWords(nowMs, timeZone)}. Nothing is resting, soaking or on a head.</span>}
+            {first3.length === 0 && <span className="text-quiet">{unread ? "What is going on cannot be read just now." : `${clockWords(nowMs, timeZone)}. Nothing is resting, soaking or on a head.`}</span>}
             {first3.map((one, i) => {
               const { what, when } = goingWords(one, timeZone, nowMs);
               return <span key={one.batchId}>{i > 0 && <span className="text-quiet"> · </span>}<Link href={`/batches/${one.batchId}`} className="font-semibold hover:underline">{what}</Link> {when}</span>;
