@@ -28,7 +28,7 @@ interface Made { readonly ids: Map<string, string>; readonly blends: Map<string,
 export async function emptyDatabase(): Promise<void> {
   const knex = database();
   await knex("blend").update({ current_version_id: null });
-  for (const table of ["reading", "stock_move", "jar_weighing", "jar", "own_thing", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "import", "pairing", "device", "person", "door_try", "setting", "household"]) await knex(table).del();
+  for (const table of ["reading", "stock_move", "jar_weighing", "jar", "own_thing", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "pairing", "device", "person", "import", "door_try", "setting", "household"]) await knex(table).del();
 }
 
 async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date, earlier = false): Promise<{ id: string; answer: PasteAnswer }> {
