@@ -295,7 +295,14 @@ test.describe("the door and the book", () => {
     const { out, status } = await house.run("code");
     expect(out.trim().split("\n").at(-1)).toBe("infusing: This book was kept by a newer Infusing than this one; it is left as it is. Start the newer one.");
     expect(status).toBe(1);
+    // Nor does a backup of it take the place of the book that is here.
+    const newer = join(house.dataDir, "newer.sql.gz");
+    expect((await house.run("backup", newer)).status).toBe(0);
     sqlIn(house, "DELETE FROM infusing.knex_migrations WHERE name = '999_later'");
+    const refused = await house.run("restore", newer);
+    expect(refused.out).toContain("This book was kept by a newer Infusing");
+    expect(refused.out).toContain("infusing: the book is as it was.");
+    expect((await ask(house.base, "GET", "heads", undefined, { cookie })).status).toBe(200);
   });
 });
 

@@ -45,6 +45,8 @@ export type ProblemCode =
   | "noBook"
   | "newerBook"
   | "strangeSigns"
+  | "wrongShape"
+  | "tooFew"
   | "notAnOwnId";
 
 export type Result<T> =

@@ -1,20 +1,21 @@
 import "reflect-metadata";
 import { plainToInstance } from "class-transformer";
-import { validateSync, type ValidationError } from "class-validator";
+import { defaultMetadataStorage } from "class-transformer/cjs/storage.js";
+import { getMetadataStorage, validateSync, type ValidationError } from "class-validator";
 import type { LimitName } from "@/core/limits";
 import { checkText } from "@/core/text";
 import { ok, refuse, type Problem, type ProblemCode, type Result } from "@/core/problem";
 
 const CODE: Readonly<Record<string, ProblemCode>> = {
   isDefined: "required", isNumber: "notANumber", isInt: "notANumber", isBoolean: "unknownChoice", isIn: "unknownChoice", isString: "notText", isUuid: "notFound",
-  isObject: "required", isArray: "required", min: "tooSmall", max: "tooLarge", minLength: "required", maxLength: "tooLarge", arrayMaxSize: "tooMany", arrayMinSize: "required",
-  whitelistValidation: "unknownField", nestedValidation: "required", isTimeZone: "unknownChoice", matches: "notText",
+  isObject: "wrongShape", isArray: "wrongShape", min: "tooSmall", max: "tooLarge", minLength: "required", maxLength: "tooLarge", arrayMaxSize: "tooMany", arrayMinSize: "tooFew",
+  whitelistValidation: "unknownField", nestedValidation: "wrongShape", isTimeZone: "unknownChoice", matches: "notText",
 };
 
 function problemsIn(errors: readonly ValidationError[], path: string): Problem[] {
   return errors.flatMap((error) => {
     const field = path ? `${path}.${error.property}` : error.property;
-    const own = Object.keys(error.constraints ?? {}).map((name): Problem => textProblem(field, name, error) ?? { field, code: CODE[name] ?? "unknownChoice", detail: detailOf(name, error) });
+    const own = Object.keys(error.constraints ?? {}).map((name): Problem => textProblem(field, name, error) ?? { field, code: codeOf(name, error), detail: detailOf(name, error) });
     return [...own, ...problemsIn(error.children ?? [], field)];
   });
 }
@@ -25,8 +26,22 @@ function textProblem(field: string, name: string, { contexts, value }: Validatio
   return limit && (Array.isArray(value) ? value : [value]).map((one) => checkText(field, one, limit)).find((problem) => problem !== undefined);
 }
 
+/** What is not there is missing; what is there and is wrong never is. */
+const codeOf = (name: string, { value }: ValidationError): ProblemCode => (value === undefined || value === null ? "required" : (CODE[name] ?? "unknownChoice"));
+
+/** What may stand at a nested field: its own fields, by the class that describes it. */
+function fieldsOf({ target, property }: ValidationError): string {
+  const type = target && (defaultMetadataStorage.findTypeMetadata(target.constructor, property)?.typeFunction() as (new () => object) | undefined);
+  const names = type ? [...new Set(getMetadataStorage().getTargetValidationMetadatas(type, "", false, false).map(({ propertyName }) => propertyName))] : [];
+  return names.length > 0 ? ` with ${names.join(", ")}` : "";
+}
+
 /** How long or large a thing may be, for the sentence that says so. */
 function detailOf(name: string, error: ValidationError): Problem["detail"] {
+  if (name === "isIn") return { among: /values: (.*)$/.exec(error.constraints?.isIn ?? "")?.[1] ?? "" };
+  if (name === "isBoolean") return { among: "true, false" };
+  if (name === "isArray") return { wants: "a list" };
+  if (name === "isObject" || name === "nestedValidation") return { wants: Array.isArray(error.value) && name === "isObject" && /each/.test(error.constraints?.isObject ?? "") ? `objects${fieldsOf(error)}` : `an object${fieldsOf(error)}` };
   if (!["maxLength", "arrayMaxSize", "min", "max"].includes(name)) return undefined;
   const end = /(-?\d+)/.exec(error.constraints?.[name] ?? "")?.[1];
   return end ? { [name === "min" ? "min" : "max"]: Number(end) } : undefined;

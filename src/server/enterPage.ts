@@ -1,3 +1,4 @@
+import { readable } from "@/core/text";
 import { theHousehold } from "@/store/household";
 import { deviceWords } from "@/words/devices";
 import { enter } from "./door";
@@ -50,7 +51,7 @@ export async function knock(request: Request): Promise<Response> {
     guardWrite(request);
     if (!/^application\/x-www-form-urlencoded\b/i.test(request.headers.get("content-type") ?? "")) throw new Refusal(415, "Send the form.");
     const form = new URLSearchParams(await readText(request, MOST_BYTES));
-    name = form.get("name")?.trim().slice(0, 60) || name;
+    name = [...readable(form.get("name") ?? "").trim()].slice(0, 60).join("") || name;
     const visitor = await visitorOf(request.headers);
     if (visitor === undefined) throw new Refusal(503, "There is no household yet.");
     if (visitor !== "stranger") return home();

@@ -1,4 +1,5 @@
 import type { Knex } from "knex";
+import { LIMITS } from "@/core/limits";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -41,7 +42,7 @@ export async function noteDevice({ trx, householdId, rev }: Write, deviceId: str
   const row: Row | undefined = await trx("device").where({ id: deviceId }).first(...COLUMNS);
   if (row && row.household_id !== householdId) return undefined;
   if (row && now.getTime() - row.last_seen_at.getTime() > SEEN_EVERY_MS) await trx("device").where({ id: deviceId }).update({ last_seen_at: now });
-  if (!row) await trx("device").insert({ id: deviceId, household_id: householdId, rev, created_at: now, name: name.slice(0, 120), last_seen_at: now });
+  if (!row) await trx("device").insert({ id: deviceId, household_id: householdId, rev, created_at: now, name: [...name].slice(0, LIMITS.nameChars.max).join(""), last_seen_at: now });
   return row ? fromRow(row) : { id: deviceId, name, personId: null, lastSeenMs: now.getTime(), resets: false };
 }
 

@@ -1,3 +1,4 @@
+import { checkChoice } from "../checkChoice";
 import { checkNumber } from "../checkNumber";
 import { LIMITS } from "../limits";
 import { checkText, isUuid } from "../text";
@@ -77,14 +78,13 @@ const FIELDS: Readonly<Record<BatchPayload["kind"], readonly string[]>> = {
 
 /** Every problem with a payload of an unknown client. */
 export function checkPayload(payload: BatchPayload, field = "payload", find: Lookup = findMaterial): Problem[] {
-  if (typeof payload.kind !== "string" || !Object.hasOwn(FIELDS, payload.kind)) return [{ field: `${field}.kind`, code: "unknownChoice" }];
+  if (typeof payload.kind !== "string" || !Object.hasOwn(FIELDS, payload.kind)) return [checkChoice(`${field}.kind`, payload.kind, Object.keys(FIELDS))!];
   const strange = Object.keys(payload).find((key) => key !== "kind" && !FIELDS[payload.kind].includes(key));
   return strange === undefined ? checkContent(payload, field, find) : [{ field: `${field}.${strange}`, code: "unknownField" }];
 }
 
 function checkContent(payload: BatchPayload, field: string, find: Lookup): Problem[] {
-  const among = (name: string, value: unknown, list: readonly unknown[]): Problem[] =>
-    list.includes(value) ? [] : [{ field: `${field}.${name}`, code: "unknownChoice" }];
+  const among = (name: string, value: unknown, list: readonly unknown[]): Problem[] => { const problem = checkChoice(`${field}.${name}`, value, list); return problem ? [problem] : []; };
   switch (payload.kind) {
     case "ticked":
       return [...among("step", payload.step, STEPS), ...among("done", payload.done, [true, false])];

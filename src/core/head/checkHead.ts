@@ -1,3 +1,4 @@
+import { checkChoice } from "../checkChoice";
 import { checkNumber } from "../checkNumber";
 import { LIMITS } from "../limits";
 import type { Problem } from "../problem";
@@ -7,9 +8,7 @@ import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head }
 /** Every problem with a head, with paths below `field`. */
 export function checkHead(head: Head, field = "head"): Problem[] {
   const problems: (Problem | undefined)[] = [];
-  const choice = (name: string, value: unknown, among: readonly string[]) => {
-    if (!among.includes(value as string)) problems.push({ field: `${field}.${name}`, code: "unknownChoice" });
-  };
+  const choice = (name: string, value: unknown, among: readonly string[]) => { problems.push(checkChoice(`${field}.${name}`, value, among)); };
   if ("cm" in head.longest) problems.push(checkNumber(`${field}.longest.cm`, head.longest.cm, "longestCm"));
   else choice("longest.landmark", head.longest.landmark, LANDMARKS);
   if ("ponytailCm" in head.amount) problems.push(checkNumber(`${field}.amount.ponytailCm`, head.amount.ponytailCm, "ponytailCm"));

@@ -1,3 +1,4 @@
+import { checkChoice } from "../checkChoice";
 import { checkNumber } from "../checkNumber";
 import { checkHead, PURPOSES } from "../head";
 import { LIMITS, type LimitName } from "../limits";
@@ -18,9 +19,8 @@ const AMOUNT_LIMIT: Readonly<Record<Unit, LimitName>> = {
 export function checkAmount({ amount, unit, fill }: Pick<BlendLine, "amount" | "unit" | "fill">, field: string, materialId?: string, find: Lookup = findMaterial): Problem[] {
   const problems: (Problem | undefined)[] = [];
   const material = materialId === undefined ? undefined : find(materialId);
-  if (!FILLS.includes(fill)) problems.push({ field: `${field}.fill`, code: "unknownChoice" });
-  if (!UNITS.includes(unit)) problems.push({ field: `${field}.unit`, code: "unknownChoice" });
-  else {
+  problems.push(checkChoice(`${field}.fill`, fill, FILLS), checkChoice(`${field}.unit`, unit, UNITS));
+  if (UNITS.includes(unit)) {
     problems.push(checkNumber(`${field}.amount`, amount, AMOUNT_LIMIT[unit]));
     if (unit === "piece" && material && !material.pieceG) problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
     if (unit === "drop" && material && HEAPS.includes(material.form)) problems.push({ field: `${field}.unit`, code: "unitNotForThis" });
@@ -33,8 +33,8 @@ function checkLine(line: BlendLine, field: string, find: Lookup): Problem[] {
   const material = find(line.materialId);
   if (!material) problems.push({ field: `${field}.materialId`, code: "unknownMaterial" });
   else if (NOT_IN_A_PASTE.includes(material.form)) problems.push({ field: `${field}.materialId`, code: material.form === "flakes" ? "meltFirst" : "grindFirst" });
-  if (!ROLES.includes(line.role)) problems.push({ field: `${field}.role`, code: "unknownChoice" });
-  return [...problems, ...checkAmount(line, field, line.materialId, find)];
+  const role = checkChoice(`${field}.role`, line.role, ROLES);
+  return [...problems, ...(role ? [role] : []), ...checkAmount(line, field, line.materialId, find)];
 }
 
 function checkPoured(materialId: string, field: string, find: Lookup): Problem[] {
@@ -47,8 +47,7 @@ function checkPoured(materialId: string, field: string, find: Lookup): Problem[]
 export function checkBlend(blend: Blend, field = "", find: Lookup = findMaterial): Problem[] {
   const at = (name: string) => (field ? `${field}.${name}` : name);
   const problems: (Problem | undefined)[] = [];
-  if (!PURPOSES.includes(blend.purpose)) problems.push({ field: at("purpose"), code: "unknownChoice" });
-  if (!SIZINGS.includes(blend.sizing)) problems.push({ field: at("sizing"), code: "unknownChoice" });
+  problems.push(checkChoice(at("purpose"), blend.purpose, PURPOSES), checkChoice(at("sizing"), blend.sizing, SIZINGS));
   if (blend.roots) {
     problems.push(checkNumber(at("roots.months"), blend.roots.months, "rootMonths"));
     problems.push(checkNumber(at("roots.share"), blend.roots.share, "rootShare"));
@@ -72,12 +71,12 @@ export function checkBlend(blend: Blend, field = "", find: Lookup = findMaterial
   else if (solved.length === 1 && blend.sizing === "forLiquid") problems.push({ field: at(`lines.${solved[0]}.role`), code: "solvedTwice" });
   if ((solved.length > 0 || blend.sizing === "forLiquid") && blend.liquid.amountMl === undefined) problems.push({ field: at("liquid.amountMl"), code: "pinTheLiquid" });
   for (const [name, choice] of Object.entries(blend.choices ?? {})) {
-    if (!Object.hasOwn(CHOICES, name) || !(CHOICES[name as keyof Choices] as readonly unknown[]).includes(choice)) problems.push({ field: at(`choices.${name}`), code: "unknownChoice" });
+    problems.push(Object.hasOwn(CHOICES, name) ? checkChoice(at(`choices.${name}`), choice, CHOICES[name as keyof Choices]) : { field: at(`choices.${name}`), code: "unknownField" });
   }
   problems.push(checkNumber(at("liquid.tempC"), blend.liquid.tempC, "liquidTempC"));
   if (blend.liquid.amountMl !== undefined) problems.push(checkNumber(at("liquid.amountMl"), blend.liquid.amountMl, "liquidMl"));
   if ("yieldPa" in blend.target) problems.push(checkNumber(at("target.yieldPa"), blend.target.yieldPa, "targetYieldPa"));
-  else if (!TARGETS.includes(blend.target.word)) problems.push({ field: at("target.word"), code: "unknownChoice" });
+  else problems.push(checkChoice(at("target.word"), blend.target.word, TARGETS));
   problems.push(checkNumber(at("kitchenTempC"), blend.kitchenTempC, "kitchenTempC"));
   if (blend.restMin !== undefined) problems.push(checkNumber(at("restMin"), blend.restMin, "restMin"));
   return problems.filter((problem) => problem !== undefined);

@@ -34,7 +34,7 @@ export function checkReading(reading: Reading, densityGPerMl = 1.1): Problem[] {
     if (share < RING_TRUSTED.least) return [{ field: "slumpMm", code: "tooStiffForRing", detail: { height: Math.min(100, heightMm * 2) } }];
     return share > RING_TRUSTED.most ? [{ field: "slumpMm", code: "tooThinForRing" }] : [];
   }
-  if (reading.by !== "plate") return [{ field: "by", code: "unknownChoice" }];
+  if (reading.by !== "plate") return [{ field: "by", code: "unknownChoice", detail: { among: "ring, plate" } }];
   const { volumeMl, acrossMm, alongMm } = reading;
   const found = [checkNumber("volumeMl", volumeMl, "dropMl"), checkNumber("acrossMm", acrossMm, "acrossMm"), checkNumber("alongMm", alongMm, "acrossMm")].filter((problem) => problem !== undefined);
   if (found.length > 0) return found;
