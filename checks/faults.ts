@@ -7,7 +7,7 @@ import { ask, lostAndDoubled, openBowl, writers } from "./writer";
 
 /** `./run faults`: what was killed, filled or put back while four devices wrote, how often, and what of the acknowledged taps was lost or doubled. */
 const FILE = "docs/faults.md";
-const ROUNDS = { server: 22, database: 22, run: 12 } as const;
+const ROUNDS = { server: 18, database: 20, run: 14 } as const;
 const FULL_DISKS = 3;
 const RESTORES = 10;
 

@@ -17,13 +17,20 @@ const state = () => (shared.infusingReader ??= { queue: [] });
 
 const tooLong = () => new Refusal(422, "That takes too long to read. Send it in parts.");
 
+function newWorker(): Worker {
+  const worker = new Worker(/* turbopackIgnore: true */ reader()!, { resourceLimits: { maxOldGenerationSizeMb: MOST_MB } });
+  worker.unref();
+  // One that ends while nobody waits for it takes nothing along; the next file gets another.
+  worker.on("error", () => { if (state().worker === worker) state().worker = undefined; });
+  return worker;
+}
+
 /** Reads the next file that waits, one at a time: first those of whoever has none before it. */
 function next(): void {
   const own = state();
   if (own.going || own.queue.length === 0) return;
   const going = (own.going = own.queue.shift()!);
-  const worker = (own.worker ??= new Worker(/* turbopackIgnore: true */ reader()!, { resourceLimits: { maxOldGenerationSizeMb: MOST_MB } }));
-  worker.unref();
+  const worker = (own.worker ??= newWorker());
   const end = (result: Done<Results[Job["kind"]]> | Error, broken: boolean) => {
     clearTimeout(timer);
     worker.off("message", onMessage);
@@ -36,13 +43,13 @@ function next(): void {
     going.settle(result);
     next();
   };
-  const onMessage = ({ done }: { readonly done: Done<Results[Job["kind"]]> }) => end(done, false);
+  const onMessage = (done: Done<Results[Job["kind"]]>) => end(done, false);
   // It ran out of room, or tripped over the file: the next one gets a thread of its own.
   const onError = () => end(tooLong(), true);
   const timer = setTimeout(() => end(tooLong(), true), LONGEST_MS);
   worker.on("message", onMessage);
   worker.on("error", onError);
-  worker.postMessage({ id: 0, job: going.job });
+  worker.postMessage(going.job);
 }
 
 /** Reads a long file on a thread of its own, so that nobody else waits for it; refuses where too many are waiting. */
