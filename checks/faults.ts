@@ -98,9 +98,11 @@ await inHouse({}, async (house) => {
     doubled += count.doubled;
     lost += count.lost;
     // Whatever is not in the book that was put back is in the backup that the restore made first.
+    // They go on writing: what is acknowledged from here on may come after the book is read.
+    const known = [...at.acknowledged];
     const there = new Set(await idsThere(house, batchId));
     const kept = backupsText(house);
-    for (const id of at.acknowledged) if (!there.has(id)) { lostBefore.add(id); if (!kept.includes(id)) lost++; }
+    for (const id of known) if (!there.has(id)) { lostBefore.add(id); if (!kept.includes(id)) lost++; }
   }
   await at.stop();
   note({ what: "an older backup put back while four devices write; lost is what is in neither the book nor the backup that the restore makes", times: RESTORES, acknowledged: at.acknowledged.size, lost, doubled });
