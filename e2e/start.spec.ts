@@ -70,8 +70,11 @@ test("a second start of a folder that is being served says so, on whatever ports
   expect((await ask(house.base, "GET", "now")).status).toBe(200);
 });
 
-test("a setting that cannot be is one true line", async () => {
+test("a setting that cannot be is one true line, and touches nothing of anybody's", async () => {
   const port = String(await freePort());
+  const elsewhere = mkdtempSync(join(tmpdir(), "infusing-elsewhere-"));
+  mkdirSync(join(elsewhere, "database"));
+  writeFileSync(join(elsewhere, "database", "my-own.txt"), "mine");
   for (const [env, says] of [
     [{ PORT: "abc" }, /^infusing: PORT is “abc”; a port is a number from 1 to 65535\.$/], [{ PORT: "70000" }, /^infusing: PORT is “70000”/], [{ DB_PORT: "-1" }, /^infusing: DB_PORT is “-1”/],
     [{ DATABASE_URL: "nonsense", PORT: port }, /^infusing: DATABASE_URL is no address of a database; it looks like/], [{ DATABASE_URL: "http://127.0.0.1/x", PORT: port }, /^infusing: DATABASE_URL is no address/],
@@ -79,11 +82,13 @@ test("a setting that cannot be is one true line", async () => {
     [{ DATABASE_URL: process.env.DATABASE_URL!.replace(/:[^:@/]+@/, ":wrong@"), PORT: port }, /^infusing: the database at .* does not let “infusing” in \(DATABASE_URL\)\.$/],
     [{ DATABASE_URL: process.env.DATABASE_URL!.replace(/\/\w+$/, "/elsewhere"), PORT: port }, /^infusing: the database at .* has no “elsewhere”/],
     [{ DATA_DIR: "/proc/infusing", PORT: port }, /^infusing: cannot write to \/proc\/infusing/],
+    [{ DATA_DIR: elsewhere, PORT: port }, /^infusing: .*database is there already and is no database of Infusing's; set DATA_DIR\.$/],
   ] as const) {
     const { status, line } = lineOf(env, "start");
     expect(line.split("\n").filter((one) => !one.startsWith("npm warn")).join("\n"), JSON.stringify(env)).toMatch(says);
     expect(status).toBe(1);
   }
+  expect(readFileSync(join(elsewhere, "database", "my-own.txt"), "utf8")).toBe("mine");
 });
 
 test("where packages are missing and there is no right to install them, one line says the command to run once", async () => {
