@@ -82,7 +82,7 @@ test("a setting that cannot be is one true line, and touches nothing of anybody'
     [{ DATABASE_URL: process.env.DATABASE_URL!.replace(/:[^:@/]+@/, ":wrong@"), PORT: port }, /^infusing: the database at .* does not let “infusing” in \(DATABASE_URL\)\.$/],
     [{ DATABASE_URL: process.env.DATABASE_URL!.replace(/\/\w+$/, "/elsewhere"), PORT: port }, /^infusing: the database at .* has no “elsewhere”/],
     [{ DATA_DIR: "/proc/infusing", PORT: port }, /^infusing: cannot write to \/proc\/infusing/],
-    [{ DATA_DIR: elsewhere, PORT: port }, /^infusing: .*database is there already and is no database of Infusing's; set DATA_DIR\.$/],
+    [{ DATA_DIR: elsewhere, PORT: port, DB_PORT: String(await freePort()) }, /^infusing: .*database is there already and is no database of Infusing's; set DATA_DIR\.$/],
   ] as const) {
     const { status, line } = lineOf(env, "start");
     expect(line.split("\n").filter((one) => !one.startsWith("npm warn")).join("\n"), JSON.stringify(env)).toMatch(says);
