@@ -11,6 +11,8 @@ export interface Known {
   readonly householdId: string;
   /** Taken out of the book, by hand or by undoing an import; what was erased is not, since it does not come back. */
   readonly out: boolean;
+  /** A person who was erased, or such a person's head: known, and gone for good. */
+  readonly erased?: boolean;
 }
 
 /** Which of these ids are used already, in any household. */
@@ -20,10 +22,13 @@ export async function knownIds(kind: ImportedKind | "device" | "blend_version" |
   for (let i = 0; i < ids.length; i += 1000) {
     const query = knex(`${kind} as t`).whereIn("t.id", ids.slice(i, i + 1000)).select("t.id", "t.household_id");
     if (imported) query.select(knex.raw("t.removed_at IS NOT NULL AS gone"));
-    if (kind === "person") query.whereNull("t.erased_at");
-    // The head of somebody who was erased stays out.
+    // Who was erased stays out, and so does the head.
+    if (kind === "person") query.select(knex.raw("t.erased_at IS NOT NULL AS erased"));
     if (kind === "head") query.leftJoin("person as p", "p.id", "t.person_id").select(knex.raw("p.erased_at IS NOT NULL AS erased"));
-    for (const row of await query) found.set(row.id, { householdId: row.household_id, out: Number(row.gone ?? 0) === 1 && Number(row.erased ?? 0) === 0 });
+    for (const row of await query) {
+      const erased = Number(row.erased ?? 0) === 1;
+      found.set(row.id, { householdId: row.household_id, out: Number(row.gone ?? 0) === 1 && !erased, erased });
+    }
   }
   return found;
 }

@@ -25,7 +25,7 @@ export const MOVES_STOCK: readonly BatchPayload["kind"][] = ["ticked", "poured",
 interface NewMove { readonly id?: string; readonly jarId: string; readonly kind: MoveKind; readonly massG: number; readonly intoJarId?: string; readonly createdAt?: Date }
 
 /** What the ledger leaves in each of these jars, into the column that lists read; a bowl that was taken out of the book drew nothing. */
-export async function settleJars({ trx, householdId, rev }: Write, jarIds: readonly string[]): Promise<void> {
+async function settleJars({ trx, householdId, rev }: Write, jarIds: readonly string[]): Promise<void> {
   if (jarIds.length === 0) return;
   await trx("jar").where({ household_id: householdId }).whereIn("id", [...jarIds])
     .update({ left_g: trx.raw("(SELECT COALESCE(SUM(m.mass_g), 0) FROM stock_move m LEFT JOIN batch b ON b.id = m.batch_id WHERE m.household_id = jar.household_id AND m.jar_id = jar.id AND b.removed_at IS NULL)"), rev });

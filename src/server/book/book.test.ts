@@ -19,6 +19,7 @@ import { inTransaction, type Write } from "@/store/transaction";
 import { addEvents, createBatch } from "../batches";
 import { changeBlend, createBlend, removeBlend } from "../blends";
 import { createHead, removeHead } from "../heads";
+import { erasePerson } from "../erase";
 import { createJar, createOwnThing, makePremix, removeJar, testJar, weighJar, weighLeft } from "../jars";
 import { readJarsCsv } from "../formats/jarsCsv";
 import { Refusal } from "../refusal";
@@ -264,6 +265,23 @@ describe("stock", () => {
     }
     expect(await bringIn(other, out)).toMatchObject({ back: { heads: 1, blends: 1, batches: 0, jars: 1, things: 0 }, here: { jars: 1, batches: 1 } });
   });
+});
+
+test("a book from before somebody was erased comes in, and brings nobody back", async () => {
+  const house = await makeTestHouse();
+  const older = await bookOf(house);
+  const [{ id: personId }] = older.persons;
+  await inTransaction(house.householdId, async (write) => erasePerson(await askedIn(house, { erased: true } as const, { id: personId }), write));
+  const before = contentOf(await bookOf(house));
+  expect(await bringIn(house, older)).toMatchObject({ adds: { heads: 0, blends: 0, batches: 0 }, back: { heads: 0 }, here: { heads: 1, blends: 1, batches: 1 } });
+  expect(contentOf(await bookOf(house))).toEqual(before);
+  expect(before.persons).toEqual([]);
+  // A head that is new here and was theirs comes without them.
+  const headId = uuid();
+  await bringIn(house, { ...older, heads: [{ ...older.heads[0], id: headId, name: "Another head" }], blends: [], batches: [] });
+  const { heads, persons } = await bookOf(house);
+  expect(heads.find(({ id }) => id === headId)!.personId).not.toBe(personId);
+  expect(persons.map(({ name }) => name)).toEqual(["Another head"]);
 });
 
 test("a book goes out as it was at one moment, whatever is removed or written meanwhile", async () => {

@@ -192,7 +192,7 @@ async function weighImported({ id, leftG }: BookJar, write: Write): Promise<void
 /** Of these, the ids that this household has. */
 async function ownIds(kind: "person" | "head" | "blend" | "blend_version", ids: readonly (string | null)[], { trx, householdId }: Write): Promise<Set<string>> {
   const known = await store.knownIds(kind, [...new Set(ids.flatMap((id) => id ?? []))], trx);
-  return new Set([...known].filter(([, found]) => found.householdId === householdId).map(([id]) => id));
+  return new Set([...known].filter(([, found]) => found.householdId === householdId && !found.erased).map(([id]) => id));
 }
 
 export async function undoImport({ params }: Asked<UndoneInput>, write: Write) {
