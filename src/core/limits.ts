@@ -49,6 +49,8 @@ export const LIMITS = {
   fileNameChars: { min: 0, max: 200 },
   passwordChars: { min: 12, max: 128 },
   importBytes: { min: 0, max: 33_554_432 },
+  /** Words of a notebook's line that a house remembers the meaning of. */
+  saidChars: { min: 1, max: 80 },
   noteChars: { min: 0, max: 4000 },
   bodyBytes: { min: 0, max: 262144 },
 } as const satisfies Record<string, Limit>;

@@ -1,6 +1,7 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
 import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsISO4217CurrencyCode, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, Matches, Max, Min, ValidateNested } from "class-validator";
+import { UNITS, type Unit } from "@/core/measure";
 import { IsMoment } from "./moment";
 import { BlendInput } from "./pasteInput";
 import { SpoonsInput } from "./spoonsInput";
@@ -62,6 +63,21 @@ export class SettingsInput {
   @IsOptional() @IsISO4217CurrencyCode() currency?: string;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => VesselsInput) vessels?: VesselsInput;
   @IsOptional() @IsBoolean() network?: boolean;
+}
+
+/** What a name on a page of a notebook meant in this house. */
+export class ThingMeaningInput {
+  @IsText("saidChars") @IsString() said!: string;
+  @IsText("materialIdChars") @IsString() materialId!: string;
+}
+/** What a unit on a page of a notebook meant in this house, in the words of its line. */
+export class UnitMeaningInput {
+  @IsText("saidChars") @IsString() said!: string;
+  @IsIn(UNITS) unit!: Unit;
+}
+export class MeaningsInput {
+  @Type(() => ThingMeaningInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(200) @IsArray() things!: ThingMeaningInput[];
+  @Type(() => UnitMeaningInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(200) @IsArray() units!: UnitMeaningInput[];
 }
 
 export class RemovedInput {

@@ -1,5 +1,5 @@
 import { foldBatch } from "@/core/batch";
-import { cautionsFor } from "@/core/caution";
+import { cautionsFor, essentialOilMl } from "@/core/caution";
 import type { Head } from "@/core/head";
 import { findMaterial } from "@/core/material";
 import { thingsOf } from "@/core/paste";
@@ -28,7 +28,8 @@ export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) 
   for (const batch of await batches.batchesOnHeads(write, headIds)) {
     const question = { ...batch.question, head: blanked(batch.question.head) };
     const materials = thingsOf(question).flatMap(({ materialId }) => findMaterial(materialId) ?? []);
-    const cautions = cautionsFor({ head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC, materials });
+    const oils = batch.answer.lines.flatMap(({ materialId, massG }) => { const material = findMaterial(materialId); return material ? [{ material, massG: massG.mid }] : []; });
+    const cautions = cautionsFor({ essentialOilMl: essentialOilMl(oils), head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC, materials });
     await batches.blankBatch(write, batch.id, { headName: NOBODY, question, answer: { ...batch.answer, cautions } });
     touched.add(batch.id);
   }

@@ -1,3 +1,4 @@
+import { NO_MEANINGS } from "@/core/search";
 import { EMPTY_SHELF, type HouseShelf } from "@/core/shelf";
 import { shelfOf } from "@/store/jars";
 import { todayIn } from "./jars";
@@ -5,7 +6,7 @@ import type { House } from "./page";
 
 /** What every page knows of the shelf. */
 export async function houseShelf(found: House | undefined): Promise<HouseShelf> {
-  if (!found) return { shelf: EMPTY_SHELF, spoons: "metric", vessels: {}, currency: "EUR", today: todayIn({ timeZone: "UTC" }) };
+  if (!found) return { shelf: EMPTY_SHELF, spoons: "metric", vessels: {}, currency: "EUR", meanings: NO_MEANINGS, today: todayIn({ timeZone: "UTC" }) };
   const { household, settings } = found;
-  return { shelf: await shelfOf(household.id), spoons: settings.spoons, vessels: settings.vessels, currency: settings.currency, today: todayIn(settings) };
+  return { shelf: await shelfOf(household.id), spoons: settings.spoons, vessels: settings.vessels, currency: settings.currency, meanings: settings.meanings, today: todayIn(settings) };
 }

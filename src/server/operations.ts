@@ -1,4 +1,4 @@
-import { EventsInput, NewBatchInput, NewBlendInput, BlendChangeInput, RemovedInput, SettingsInput } from "@/inputs/bookInput";
+import { EventsInput, NewBatchInput, NewBlendInput, BlendChangeInput, MeaningsInput, RemovedInput, SettingsInput } from "@/inputs/bookInput";
 import { ErasedInput, PairingInput, PasswordInput, SentAwayInput } from "@/inputs/doorInput";
 import { HeadChangeInput, NewHeadInput } from "@/inputs/headInput";
 import { ImportInput, PreviewInput, UndoneInput } from "@/inputs/importInput";
@@ -70,6 +70,7 @@ export const OPERATIONS: readonly Operation[] = [
   { method: "get", path: "/changes", summary: "What was written after a rev.", answer: "ChangesAnswer", query: ["after"] },
   { method: "get", path: "/settings", summary: "The household's settings.", answer: "Settings" },
   { method: "put", path: "/settings", summary: "Changes settings; what is left out stays.", input: SettingsInput, answer: "RevAnswer" },
+  { method: "post", path: "/settings/meanings", summary: "Remembers what words of a notebook meant in this house.", input: MeaningsInput, answer: "RevAnswer" },
   { method: "get", path: "/book", summary: "Everything as one book file.", answer: "Book" },
   { method: "post", path: "/imports/preview", summary: "What importing a book file would do.", input: PreviewInput, answer: "ImportPlan" },
   { method: "post", path: "/imports", summary: "Imports a book file in one step.", input: ImportInput, answer: "ImportAnswer" },

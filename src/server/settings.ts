@@ -1,8 +1,9 @@
 import { checkNumber } from "@/core/checkNumber";
 import { checkSpoons } from "@/core/measure";
 import { toSpoons } from "@/inputs/spoonsInput";
-import type { SettingsInput } from "@/inputs/bookInput";
-import { writeSettings } from "@/store/household";
+import type { MeaningsInput, SettingsInput } from "@/inputs/bookInput";
+import { addMeanings, writeSettings } from "@/store/household";
+import { lookupOf } from "@/store/jars";
 import type { Write } from "@/store/transaction";
 import { Refusal, unusable } from "./refusal";
 import type { Asked } from "./route";
@@ -18,5 +19,17 @@ export async function changeSettings({ input, household }: Asked<SettingsInput>,
   const unfit = Object.entries(vessels ?? {}).flatMap(([name, ml]) => checkNumber(`vessels.${name}`, ml, "vesselMl") ?? []);
   if (unfit.length > 0) throw unusable(unfit);
   await writeSettings(write, { spoons, vessels, kitchenTempC: input.kitchenTempC, timeZone: input.timeZone, currency: input.currency, network: input.network });
+  return { rev: write.rev };
+}
+
+/** Remembers what words of a notebook meant; a name can only mean a thing that there is. */
+export async function remember({ input }: Asked<MeaningsInput>, write: Write) {
+  const find = await lookupOf(write.householdId, write.trx);
+  const wrong = input.things.flatMap(({ materialId }, i) => (find(materialId) ? [] : [{ field: `things.${i}.materialId`, code: "unknownMaterial" as const }]));
+  if (wrong.length > 0) throw unusable(wrong);
+  await addMeanings(write, {
+    things: Object.fromEntries(input.things.map(({ said, materialId }) => [said, materialId])),
+    units: Object.fromEntries(input.units.map(({ said, unit }) => [said, unit])),
+  });
   return { rev: write.rev };
 }

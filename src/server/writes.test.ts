@@ -3,12 +3,13 @@ import { fromElsewhere } from "../../checks/elsewhere";
 import { askedIn, bringIn, bookOf, takeOut } from "../../checks/roundTrip";
 import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
 import type { BatchPayload } from "@/core/batch";
-import { BlendChangeInput, EventsInput, type RemovedInput } from "@/inputs/bookInput";
+import { BlendChangeInput, EventsInput, MeaningsInput, type RemovedInput } from "@/inputs/bookInput";
 import { PasswordInput } from "@/inputs/doorInput";
 import { HeadChangeInput } from "@/inputs/headInput";
 import { parseInput } from "@/inputs/parseInput";
 import { JarChangeInput, LeftInput, NewJarInput, OwnThingInput } from "@/inputs/shelfInput";
 import { closeDatabase, database } from "@/store/connection";
+import { readSettings } from "@/store/household";
 import { listBatches } from "@/store/log";
 import { insertOwnThing, listOwnThings } from "@/store/ownThings";
 import { inTransaction, isTaken, type Write } from "@/store/transaction";
@@ -18,6 +19,7 @@ import { erasePerson } from "./erase";
 import { changeJar, createJar, createOwnThing, removeJar, weighLeft } from "./jars";
 import { Refusal } from "./refusal";
 import { failureOf, type Asked } from "./route";
+import { remember } from "./settings";
 
 afterAll(closeDatabase);
 let house: TestHouse;
@@ -120,4 +122,21 @@ test("what no row can hold is refused and is no fault of the house", async () =>
   const removed: RemovedInput = { removed: true };
   const asked = await askedIn(house, removed, { id: uuid() });
   await expect(inTransaction(house.householdId, (write) => removeJar(asked, write))).rejects.toBeInstanceOf(Refusal);
+});
+
+test("what words of a notebook meant is added to what was known, the newest kept, and means only things that there are", async () => {
+  const remembered = async (things: Record<string, string>, units: Record<string, string> = {}) => sent(MeaningsInput, remember, {
+    things: Object.entries(things).map(([said, materialId]) => ({ said, materialId })), units: Object.entries(units).map(([said, unit]) => ({ said, unit })),
+  });
+  expect((await remembered({ brahmi: "gotu-kola", oil: "sesame-oil" }, { "T methi": "tbsp" })).status).toBe(200);
+  expect((await remembered({ brahmi: "brahmi" })).status).toBe(200);
+  expect((await readSettings(house.householdId)).meanings).toEqual({ things: { oil: "sesame-oil", brahmi: "brahmi" }, units: { "T methi": "tbsp" } });
+  expect(await remembered({ clay: "clay-of-the-moon" })).toMatchObject({ status: 422 });
+  expect(await remembered({ clay: "kaolin" }, { "T clay": "acre" })).toMatchObject({ status: 422, said: [{ field: "units.0.unit" }] });
+  expect((await readSettings(house.householdId)).meanings.things).not.toHaveProperty("clay");
+  for (let n = 0; n < 4; n++) await remembered(Object.fromEntries([...Array(150).keys()].map((i) => [`word ${n} ${i}`, "amla"])));
+  const { things } = (await readSettings(house.householdId)).meanings;
+  expect(Object.keys(things)).toHaveLength(500);
+  expect(things).toHaveProperty("word 3 149");
+  expect(things).not.toHaveProperty("brahmi");
 });

@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
 import { checkSpoons, type Spoons } from "@/core/measure";
+import { NO_MEANINGS, type Meanings } from "@/core/search";
 import type { Vessels } from "@/core/order";
 import { database } from "./connection";
 import type { Write } from "./transaction";
@@ -23,9 +24,11 @@ export interface Settings {
   readonly vessels: Vessels;
   /** Whether the server listens on the house's network from its next start; only with a password. */
   readonly network: boolean;
+  /** What this house answered about lines of its notebooks. */
+  readonly meanings: Meanings;
 }
 
-const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC", currency: "EUR", vessels: {}, network: false };
+const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC", currency: "EUR", vessels: {}, network: false, meanings: NO_MEANINGS };
 
 export async function insertHousehold(knex: Knex, household: { id: string; name: string; createdAt: Date }): Promise<void> {
   await knex("household").insert({ id: household.id, name: household.name, rev: 0, created_at: household.createdAt });
@@ -62,4 +65,18 @@ export async function writeSettings({ trx, householdId, rev }: Write, settings: 
   const rows = Object.entries(settings).filter(([, value]) => value !== undefined && value !== null)
     .map(([name, value]) => ({ household_id: householdId, name, value: JSON.stringify(value), rev }));
   if (rows.length > 0) await trx("setting").insert(rows).onConflict(["household_id", "name"]).merge(["value", "rev"]);
+}
+
+/** The newest answers are kept, so many of each kind. */
+const MOST_MEANINGS = 500;
+const newest = <T>(before: Readonly<Record<string, T>>, now: Readonly<Record<string, T>>): Record<string, T> => {
+  const rest = Object.entries(before).filter(([said]) => !Object.hasOwn(now, said));
+  return Object.fromEntries([...rest, ...Object.entries(now)].slice(-MOST_MEANINGS));
+};
+
+/** Adds answers about lines of a notebook to those that are there; a later answer takes the place of an earlier one. */
+export async function addMeanings(write: Write, { things, units }: Meanings): Promise<void> {
+  const row = await write.trx("setting").where({ household_id: write.householdId, name: "meanings" }).forUpdate().first("value");
+  const before = { ...NO_MEANINGS, ...(row ? JSON.parse(row.value) : {}) } as Meanings;
+  await writeSettings(write, { meanings: { things: newest(before.things, things), units: newest(before.units, units) } });
 }

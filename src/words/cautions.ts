@@ -1,12 +1,13 @@
-import type { Caution } from "@/core/caution";
+import type { Caution, CautionId } from "@/core/caution";
 import { materialName } from "./names";
 
 /** The usual cautions, briefly; each defers to those who know the person. */
-const SENTENCE: Readonly<Record<string, (things: string, many: boolean) => string>> = {
+const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => string>> = {
   knownAllergy: (things, many) => `Known allergy: ${things} ${many ? "are, or hold," : "is, or holds,"} what this head does not bear. Leave it out; ask a doctor before trying a relative of it.`,
   childDye: () => "No dye and no essential oil on a child.",
   soreScalp: () => "The scalp is sore or broken. Wait until it has healed, and ask a pharmacist.",
   childPaste: () => "Herb pastes are not for children before their teens.",
+  essentialOilMuch: () => "More than 2 ml of essential oil burns the scalp and the eyes. Take 5–10 drops in the whole bowl at the most.",
   soldAsHenna: () => "Dyes are sold as henna that hold other dyes or metal salts. Use only a box that names Lawsonia inermis and nothing else; never “black henna”.",
   patchTest: () => "Patch test: a dab on the inner arm, left 48 hours and looked at again at 72. Itch, redness or swelling: do not use it.",
   teenDye: () => "A teenager: dye and essential oils only with a parent, and after the patch test.",
@@ -32,6 +33,7 @@ const SENTENCE: Readonly<Record<string, (things: string, many: boolean) => strin
 export function cautionWords({ id, materialIds }: Caution): string {
   const names = materialIds.map(materialName);
   const list = names.length > 1 ? `${names.slice(0, -1).join(", ")} and ${names[names.length - 1]}` : (names[0] ?? "this");
-  const sentence = SENTENCE[id]?.(list, names.length > 1) ?? id;
+  // One that a newer Infusing kept has no sentence here.
+  const sentence = Object.hasOwn(SENTENCE, id) ? SENTENCE[id as CautionId](list, names.length > 1) : `take care with ${list}: read the label, and ask a pharmacist.`;
   return sentence.charAt(0).toUpperCase() + sentence.slice(1);
 }

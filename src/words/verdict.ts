@@ -1,4 +1,4 @@
-import type { Consistency, ConsistencyBand, PasteAnswer, TargetWord } from "@/core/paste";
+import type { Consistency, ConsistencyBand, PasteAnswer, Sizing, TargetWord } from "@/core/paste";
 import { bandWords, grainOf, gramWords, minuteWords, roundTo } from "./amounts";
 import { CONSISTENCY_NAME, materialName } from "./names";
 
@@ -72,6 +72,13 @@ export function totalWords(answer: PasteAnswer, headName: string): string {
   const takes = bandWords(answer.head.pasteG);
   const whose = headName ? `${headName}’s head` : "this head";
   return `Makes ${roundTo(answer.totalG.mid, grainOf(answer.head.pasteG))} g; ${whose} takes about ${takes.both}.`;
+}
+
+/** Of a bowl whose amounts stand as they were written: the press that makes it what the head takes. */
+export function sizeWords(answer: PasteAnswer, sizing: Sizing): { readonly press: string; readonly factor: number } | undefined {
+  const { totalG, head: { pasteG } } = answer;
+  if (sizing !== "asGiven" || !(totalG.mid > 0) || (totalG.mid >= pasteG.low && totalG.mid <= pasteG.high)) return undefined;
+  return { press: totalG.mid < pasteG.low ? "make it enough" : "make no more than that", factor: pasteG.mid / totalG.mid };
 }
 
 /** "Mixed it is pancake batter; on the head, after 30 min, cream; an hour later a thick paste." */

@@ -1,7 +1,7 @@
 import { PLAIN_HEAD, type Head } from "../head";
 import { findMaterial } from "../material";
 import { ownMaterials } from "../shelf";
-import { CAUTION_RULES, cautionsFor } from ".";
+import { CAUTION_RULES, cautionsFor, essentialOilMl } from ".";
 
 const ids = (materialIds: string[], head: Partial<Head> = {}, more: { liquidTempC?: number; kitchenTempC?: number } = {}) =>
   cautionsFor({
@@ -55,4 +55,12 @@ test("an allergy counts for a mixture of one's own, however deep, and for what i
 test("a caution names what calls for it", () => {
   const [found] = cautionsFor({ head: { ...PLAIN_HEAD, allergies: ["egg"] }, purpose: "mask", kitchenTempC: 22, liquidTempC: 20, materials: [findMaterial("amla")!, findMaterial("egg")!] });
   expect(found).toEqual({ id: "knownAllergy", level: "stop", materialIds: ["egg"] });
+});
+
+test("more than 2 ml of essential oils together is a stop, whatever the head", () => {
+  const bowl = (ml: number) => cautionsFor({ head: PLAIN_HEAD, purpose: "mask", kitchenTempC: 22, liquidTempC: 20, materials: [findMaterial("clove-essential-oil")!], essentialOilMl: ml });
+  expect(bowl(2).some(({ id }) => id === "essentialOilMuch")).toBe(false);
+  expect(bowl(2.01)[0]).toMatchObject({ id: "essentialOilMuch", level: "stop" });
+  const oil = (id: string, massG: number) => ({ material: findMaterial(id)!, massG });
+  expect(essentialOilMl([oil("clove-essential-oil", 1.05), oil("tea-tree-essential-oil", 0.9), oil("sesame-oil", 50)])).toBeCloseTo(2, 1);
 });

@@ -1,6 +1,6 @@
 import type { Head, PurposeId } from "../head";
 import { isOrContains, type Material } from "../material";
-import { CAUTION_RULES, type CautionLevel, type Condition } from "./rules";
+import { CAUTION_RULES, type CautionLevel, type CautionRule, type Condition } from "./rules";
 
 /** A caution this bowl and head call for, with the things in the bowl that call for it. */
 export interface Caution {
@@ -15,7 +15,13 @@ export interface CautionSituation {
   readonly kitchenTempC: number;
   readonly liquidTempC: number;
   readonly materials: readonly Material[];
+  /** Of all essential oils in the bowl together; 0 where there are none. */
+  readonly essentialOilMl?: number;
 }
+
+/** ml of essential oil among things of known mass, g. */
+export const essentialOilMl = (things: readonly { readonly material: Material; readonly massG: number }[]): number =>
+  things.reduce((sum, { material, massG }) => sum + (material.tags.includes("essentialOil") ? massG / material.bulkDensityGPerMl.value : 0), 0);
 
 /** The materials that make a condition hold, or undefined where it does not. */
 function reasons(condition: Condition, s: CautionSituation): readonly Material[] | undefined {
@@ -29,6 +35,7 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
   if (condition.asthma && !s.head.asthma) return undefined;
   if (liquidFromC !== undefined && s.liquidTempC < liquidFromC) return undefined;
   if (kitchenFromC !== undefined && s.kitchenTempC < kitchenFromC) return undefined;
+  if (condition.essentialOilOverMl !== undefined && !((s.essentialOilMl ?? 0) > condition.essentialOilOverMl)) return undefined;
   let because: readonly Material[] = [];
   if (tags) {
     because = s.materials.filter((material) => material.tags.some((tag) => tags.includes(tag)));
@@ -43,7 +50,7 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
 
 /** Every caution that applies, in the order of the rule table: stop, care, note. */
 export function cautionsFor(situation: CautionSituation): Caution[] {
-  return CAUTION_RULES.flatMap(({ id, level, when }) => {
+  return CAUTION_RULES.flatMap(({ id, level, when }: CautionRule) => {
     for (const condition of when) {
       const because = reasons(condition, situation);
       if (because) return [{ id, level, materialIds: [...new Set(because.map((material) => material.id))] }];

@@ -18,6 +18,7 @@ export interface Condition {
   readonly asthma?: true;
   readonly liquidFromC?: number;
   readonly kitchenFromC?: number;
+  readonly essentialOilOverMl?: number;
 }
 
 export interface CautionRule {
@@ -33,12 +34,16 @@ const memory = (name: string): Source => ({ kind: "published", name, fromMemory:
 const LIGHT: readonly Shade[] = ["blond", "grey", "bleached"];
 const STAINERS: readonly Tag[] = ["dye", "stainsRed", "stainsYellow", "stainsBlue"];
 
+/** More than this in one bowl is a slip of the pen or a burn: some forty drops. */
+export const ESSENTIAL_OIL_STOP_ML = 2;
+
 /** Data, not branches: adding a caution is a row here and a sentence in `words/`. */
-export const CAUTION_RULES: readonly CautionRule[] = [
+export const CAUTION_RULES = [
   { id: "knownAllergy", level: "stop", when: [{ allergyInBowl: true }], source: PRACTICE },
   { id: "childDye", level: "stop", when: [{ ages: ["child"], tags: ["dye", "essentialOil"] }], source: PRACTICE },
   { id: "soreScalp", level: "stop", when: [{ soreScalp: true }], source: PRACTICE },
   { id: "childPaste", level: "stop", when: [{ ages: ["child"] }], source: PRACTICE },
+  { id: "essentialOilMuch", level: "stop", when: [{ essentialOilOverMl: ESSENTIAL_OIL_STOP_ML }], source: PRACTICE },
   { id: "soldAsHenna", level: "care", when: [{ tags: ["dye"] }], source: memory("SCCS/1511/13; EU and US authorities on para-phenylenediamine sold as black henna") },
   { id: "patchTest", level: "care", when: [{ tags: ["dust"] }], source: memory("contact-allergy practice: read at 48 h, again at 72 h") },
   { id: "teenDye", level: "care", when: [{ ages: ["teen"], tags: ["dye", "essentialOil"] }], source: PRACTICE },
@@ -59,4 +64,5 @@ export const CAUTION_RULES: readonly CautionRule[] = [
   { id: "oilOnFloor", level: "note", when: [{ tags: ["oil"] }], source: PRACTICE },
   { id: "eggSets", level: "note", when: [{ tags: ["egg"] }], source: memory("egg white sets from 62 °C") },
   { id: "heavyPack", level: "note", when: [{ purposes: ["dyePacked", "soakedMask"] }], source: PRACTICE },
-];
+] as const satisfies readonly CautionRule[];
+export type CautionId = (typeof CAUTION_RULES)[number]["id"];

@@ -5,3 +5,4 @@ export * from "./units";
 export * from "./volumeMl";
 export * from "./parseCount";
 export * from "./parseAmount";
+export * from "./findAmounts";

@@ -1,4 +1,4 @@
-import { cautionsFor, type Caution } from "../caution";
+import { cautionsFor, essentialOilMl, type Caution } from "../caution";
 import { bandOf, point, scaleBand, type Band } from "../figure";
 import { LEFT_IN_BOWL, PURPOSE, sectionCount, type Coverage } from "../head";
 import { inSpoons, type SpoonAmount, type Spoons, type Unit } from "../measure";
@@ -143,6 +143,7 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
     cautions: cautionsFor({
       head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC,
       materials: [...mixed.lines.map((line) => line.material), ...mixed.liquid.parts.map((part) => part.material)],
+      essentialOilMl: essentialOilMl(mixed.lines.map(({ material, mass }) => ({ material, massG: mass.value }))),
     }),
   });
 }

@@ -1,3 +1,6 @@
 export * from "./search";
 export * from "./withinEdits";
+export * from "./kitchenNames";
+export * from "./nameThing";
 export * from "./readPage";
+export * from "./slips";

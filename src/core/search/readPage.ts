@@ -1,126 +1,123 @@
 import type { Band } from "../figure";
-import { massG, type Lookup, type Material } from "../material";
-import { parseAmount, volumeMl, type AmountReading, type Spoons, type TypedAmount } from "../measure";
-import { search, type Found, type SearchIndex } from "./search";
+import { massG, type Lookup } from "../material";
+import { parseAmount, type Spoons, type TypedAmount, type Unit } from "../measure";
+import { foldText } from "../text";
+import type { LineThing } from "./nameThing";
+import { readLine, tidyLine } from "./readLine";
+import type { SearchIndex } from "./search";
+import { spoonSlip, totalSlip, type Slip } from "./slips";
 
-/** Something on a page that cannot be right, or cannot be both. */
-export type Slip =
-  /** Spoons and grams of one thing that no spoon reconciles. */
-  | { readonly kind: "disagree"; readonly spoonG: Band; readonly saidG: number }
-  /** Spoons made equal that are not: what the first is in the second's unit. */
-  | { readonly kind: "spoons"; readonly said: number; readonly really: number; readonly unit: TypedAmount["unit"] }
-  /** A total that its parts do not come to. */
-  | { readonly kind: "total"; readonly saidG: number; readonly sumG: Band };
+/** How much of it a line says, if it does. */
+export type LineAmount =
+  | { readonly kind: "known"; readonly amount: TypedAmount }
+  /** It may be any of these; the maker has to say. */
+  | { readonly kind: "which"; readonly choices: readonly [TypedAmount, ...TypedAmount[]] }
+  /** As much as the paste wants: said, or plain water or tea without a number. Only of what makes a paste up. */
+  | { readonly kind: "asNeeded" }
+  | { readonly kind: "missing" };
 
-export interface PageLine {
+/** A thing and how much of it. It is understood whole where both are known, and is asked about otherwise. */
+export interface ThingLine {
+  readonly kind: "thing";
   readonly text: string;
-  /** A thing and its amount; a total of the lines above; an equation of spoons; words. */
-  readonly kind: "thing" | "total" | "equation" | "words";
-  readonly reading?: AmountReading;
-  /** What stood beside the amount, and what it may be, the likeliest first. */
+  /** As it was written, without its amount. */
   readonly name: string;
-  readonly found: readonly Found[];
+  readonly thing: LineThing;
+  readonly amount: LineAmount;
+  /** An answer of this household to the same words, given before. */
+  readonly remembered?: { readonly thing?: true; readonly unit?: true };
+  /** The earlier line of this page that is the same thing. */
+  readonly twice?: number;
   readonly slip?: Slip;
+  /** More than one thing stands on it, each with its amount. */
+  readonly several?: true;
+}
+export type PageLine =
+  | ThingLine
+  | { readonly kind: "total" | "equation" | "words"; readonly text: string; readonly slip?: Slip };
+
+/** What a household once answered: a name as it was written, to the thing it meant; a unit with a name, to the unit. */
+export interface Meanings {
+  readonly things: Readonly<Record<string, string>>;
+  readonly units: Readonly<Record<string, Unit>>;
+}
+export const NO_MEANINGS: Meanings = { things: {}, units: {} };
+
+/** One household's answer to some words, and nothing that every object has. */
+export const meant = <T>(answers: Readonly<Record<string, T>>, said: string): T | undefined => (Object.hasOwn(answers, said) ? answers[said] : undefined);
+
+const MOST_LINES = 200;
+const TOTAL = /^(?:in all|altogether|total|together|makes|sum)\b[:\s]*/iu;
+
+/** The words under which an answer about a thing is remembered. */
+export const thingKey = ({ name }: Pick<ThingLine, "name">): string => foldText(name).replace(/\s+/g, " ").trim().slice(0, 80);
+/** The words under which an answer about a unit is remembered: everything but the number, large and small letters kept. */
+export const unitKey = ({ text }: Pick<ThingLine, "text">): string => text.replace(/[\d¼½¾⅓⅔⅛/.,]+/g, " ").replace(/\s+/g, " ").trim().slice(0, 80);
+
+/** Two equal spoons: "3 tsp = 1 tbsp". Undefined where a side is something else. */
+function equation(text: string, spoons: Spoons): PageLine | undefined {
+  const sides = text.split("=");
+  if (sides.length !== 2) return undefined;
+  const [left, right] = sides.map((side) => parseAmount(side.trim())).map((reading) =>
+    reading.kind === "understood" ? reading.amount : reading.kind === "ask" ? reading.choices[0] : undefined);
+  if (!left || !right || left.of !== "" || right.of !== "" || left.unit === "g" || right.unit === "g") return undefined;
+  const slip = spoonSlip(left, right, spoons);
+  return { kind: "equation", text, ...(slip ? { slip } : {}) };
 }
 
-const BULLET = /^\s*(?:[-–—*•·]\s+)?/u;
-const TOTAL = /^(?:in all|altogether|total|together|makes|sum)\b[:\s]*/iu;
-const FIRST_AMOUNT = /(?:^|[\s:,(=–-])((?:\d|[¼½¾⅓⅔⅛]|[.,]\d|half an? |an? (?:pinch|handful|quarter|half)|one |two |three |four |five |six ))/iu;
-const SECOND = /(?:^|[\s,(=/]|\bor\b)\s*((?:\d+[.,]?\d*|[¼½¾⅓⅔⅛])\s*\p{L}+)\)?\s*$/iu;
-/** How far a spoon can be off beyond its own band before two amounts contradict each other. */
-const GENEROUS = 1.25;
-
-const bandOf = (material: ReturnType<Lookup>, { count, unit, fill }: TypedAmount, spoons: Spoons): Band | undefined => {
-  const mass = material && massG(material, count.value, unit, fill, spoons);
-  return mass && { low: mass.low, mid: mass.value, high: mass.high };
-};
-const only = (reading: AmountReading): TypedAmount | undefined => (reading.kind === "understood" ? reading.amount : reading.kind === "ask" ? reading.choices[0] : undefined);
-
-/** Spoons made equal: what one side holds in the other's unit. Undefined where it is no equation of spoons, or right. */
-export function spoonSlip(left: TypedAmount, right: TypedAmount, spoons: Spoons): Slip | undefined {
-  const [a, b] = [volumeMl(left.count.value, left.unit, spoons), volumeMl(right.count.value, right.unit, spoons)];
-  const one = volumeMl(1, right.unit, spoons);
-  if (a === undefined || b === undefined || !one || Math.abs(a / b - 1) < 0.04) return undefined;
-  return { kind: "spoons", said: right.count.value, really: a / one, unit: right.unit };
+/** "1 tbsp each amla, neem and bhringraj" is three lines. */
+function eachOf(text: string): string[] | undefined {
+  if (!/\beach\b/i.test(text)) return undefined;
+  const rest = text.replace(/\beach\b(?: of)?:?/i, " ").replace(/\s+/g, " ").trim();
+  const parts = rest.split(/\s*(?:,|&|\+|\band\b)\s*/i).filter((part) => part !== "");
+  if (parts.length < 2) return undefined;
+  const first = /^(.*?\d[\d\s/.]*\s*\p{L}+\.?(?: of)?)\s+(\p{L}.*)$/u.exec(parts[0]);
+  if (first) return [parts[0], ...parts.slice(1).map((part) => `${first[1]} ${part}`)];
+  const last = /^(\p{L}[\p{L}\s]*?)\s*[-–:(]?\s*(\d.*?)\)?$/u.exec(parts[parts.length - 1]);
+  return last ? [...parts.slice(0, -1), last[1]].map((part) => `${last[2]} ${part}`) : undefined;
 }
 
 /**
- * Reads a page of a notebook line by line: an amount and a thing in either order, totals, equations of spoons. What
- * can mean two things is asked about; what contradicts itself is said.
+ * Reads a page of a notebook line by line. Nothing is made up: a line is understood whole, or waits with what it may
+ * mean, or is left as words. What contradicts itself is said, and the same thing twice is told.
+ *
+ * @param meanings what this household answered before
  */
-export function readPage(page: string, index: SearchIndex, find: Lookup, spoons: Spoons): PageLine[] {
+export function readPage(page: string, index: SearchIndex, find: Lookup, spoons: Spoons, meanings: Meanings = NO_MEANINGS): PageLine[] {
   const read: PageLine[] = [];
-  let sum: Band = { low: 0, mid: 0, high: 0 };
-  for (const raw of page.split(/\r?\n/).slice(0, 200)) {
-    const text = raw.replace(BULLET, "").replace(/[.;]\s*$/, "").trim().slice(0, 200);
+  // Undefined from the first line on whose weight nobody knows yet.
+  let sum: Band | undefined = { low: 0, mid: 0, high: 0 };
+  for (const raw of page.split(/\r?\n/).slice(0, MOST_LINES)) {
+    const text = tidyLine(raw);
     if (text === "") continue;
-    const line = readLine(text, index, find, spoons, sum);
-    if (line.kind === "thing" && line.reading && line.slip?.kind !== "spoons") {
-      const amount = only(line.reading);
-      const mass = amount && line.found[0] && bandOf(find(line.found[0].id), amount, spoons);
-      if (mass) sum = { low: sum.low + mass.low, mid: sum.mid + mass.mid, high: sum.high + mass.high };
+    const total = TOTAL.exec(text);
+    const spoonsOnly = total ? undefined : equation(text, spoons);
+    if (total || spoonsOnly) {
+      const slip = total && sum ? totalSlip(text.slice(total[0].length), sum) : undefined;
+      read.push(spoonsOnly ?? { kind: "total", text, ...(slip ? { slip } : {}) });
+      continue;
     }
-    read.push(line);
+    const parts = eachOf(text)?.map((part) => readLine(part, index, find, spoons, meanings));
+    const allCalled = parts?.every((part) => part.kind === "thing" && (part.thing.kind === "known" || part.thing.called));
+    for (const line of allCalled ? parts! : [readLine(text, index, find, spoons, meanings)]) {
+      if (line.kind === "thing") sum = plus(sum, massOf(line, find, spoons));
+      const id = line.kind === "thing" && line.thing.kind === "known" ? line.thing.id : undefined;
+      const twice = id === undefined ? -1 : read.findIndex((one) => one.kind === "thing" && one.thing.kind === "known" && one.thing.id === id);
+      read.push(twice < 0 ? line : { ...(line as ThingLine), twice });
+    }
   }
   return read;
 }
 
-function readLine(text: string, index: SearchIndex, find: Lookup, spoons: Spoons, sum: Band): PageLine {
-  const total = TOTAL.exec(text);
-  if (total) {
-    const reading = parseAmount(text.slice(total[0].length));
-    const amount = only(reading);
-    const saidG = amount?.unit === "g" ? amount.count.value : undefined;
-    const wrong = saidG !== undefined && sum.mid > 0 && (saidG < sum.low / GENEROUS || saidG > sum.high * GENEROUS);
-    return { text, kind: "total", reading, name: "", found: [], ...(wrong ? { slip: { kind: "total", saidG, sumG: sum } } : {}) };
-  }
-  const sides = text.split("=");
-  if (sides.length === 2) {
-    const [left, right] = sides.map((side) => only(parseAmount(side.trim())));
-    if (left && right && left.of === "" && right.of === "" && left.unit !== "g" && right.unit !== "g") {
-      const slip = spoonSlip(left, right, spoons);
-      return { text, kind: "equation", name: "", found: [], ...(slip ? { slip } : {}) };
-    }
-  }
-  // The name may stand first: "amla: 2 tbsp".
-  const starts = FIRST_AMOUNT.exec(text);
-  const at = starts ? starts.index + starts[0].length - starts[1].length : -1;
-  if (at < 0) return { text, kind: "words", name: "", found: search(index, text, 4) };
-  const before = text.slice(0, at).replace(/[\s:,(–=-]+$/u, "").trim();
-  let rest = text.slice(at).replace(/\)\s*$/, ")").trim();
-  let second: TypedAmount | undefined;
-  const also = SECOND.exec(rest.replace(/\)\s*$/, ""));
-  if (also && also.index > 0) {
-    second = only(parseAmount(also[1]));
-    if (second && second.of === "" && second.unit !== "piece") rest = rest.slice(0, also.index);
-    else second = undefined;
-  }
-  const first = parseAmount(rest.replace(/[\s,(=/–-]+$/u, ""));
-  const name = before || (first.kind === "understood" ? first.amount.of : first.kind === "ask" ? first.choices[0].of : "");
-  const found = name === "" ? [] : search(index, name, 6);
-  const material = found[0] && find(found[0].id);
-  // An ounce of something poured may be a volume: asked again now that the thing is known.
-  const poured = material !== undefined && (material.form === "liquid" || material.form === "soft");
-  const reading = poured ? parseAmount(rest.replace(/[\s,(=/–-]+$/u, ""), true) : first;
-  const amount = only(reading);
-  if (first.kind === "refused" && !second) return { text, kind: "words", name, found };
-  const slip = amount && second ? between(amount, second, material, spoons) : undefined;
-  return { text, kind: "thing", reading, name, found, ...(slip ? { slip } : {}) };
-}
+const plus = (a: Band | undefined, b: Band | undefined): Band | undefined =>
+  (a && b ? { low: a.low + b.low, mid: a.mid + b.mid, high: a.high + b.high } : undefined);
 
-/** What stands behind a typed amount, in brackets or after a comma, and contradicts it: "2 tbsp (60 g)". */
-export function slipIn(amount: TypedAmount, material: Material | undefined, spoons: Spoons): Slip | undefined {
-  const behind = /^[(=,]?\s*(.+?)\)?$/.exec(amount.of)?.[1] ?? "";
-  const second = behind === "" ? undefined : only(parseAmount(behind));
-  if (!second || second.of !== "" || second.unit === "piece") return undefined;
-  return between(amount, second, material, spoons);
-}
-
-/** Two amounts of one thing that contradict each other. */
-function between(amount: TypedAmount, second: TypedAmount, material: Material | undefined, spoons: Spoons): Slip | undefined {
-  const [spooned, said] = amount.unit === "g" ? [second, amount] : [amount, second];
-  if (said.unit !== "g") return spoonSlip(amount, second, spoons);
-  const spoonG = spooned.unit === "g" ? undefined : bandOf(material, spooned, spoons);
-  const apart = spoonG !== undefined && (said.count.value < spoonG.low / GENEROUS || said.count.value > spoonG.high * GENEROUS);
-  return apart ? { kind: "disagree", spoonG, saidG: said.count.value } : undefined;
+/** What a line weighs: grams whatever the thing is, anything else once both are known. Undefined where nobody knows. */
+function massOf({ thing, amount: said }: ThingLine, find: Lookup, spoons: Spoons): Band | undefined {
+  if (said.kind !== "known") return undefined;
+  const { count, unit, fill } = said.amount;
+  if (unit === "g") return { low: count.low, mid: count.value, high: count.high };
+  const material = thing.kind === "known" ? find(thing.id) : undefined;
+  const mass = material && massG(material, count.value, unit, fill, spoons);
+  return mass && { low: mass.low, mid: mass.value, high: mass.high };
 }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { CATALOGUE, findMaterial } from "../material";
-import { readPage, search, searchIndex, slipIn, spoonSlip, withinEdits } from ".";
+import { readPage, search, searchIndex, slipIn, spoonSlip, thingKey, unitKey, withinEdits, type Meanings, type ThingLine } from ".";
 import { parseAmount, type TypedAmount } from "../measure";
 
 const index = searchIndex(CATALOGUE, [{ id: "amla", text: "Tart green powder" }]);
@@ -47,15 +47,60 @@ describe("a notebook page", () => {
   const page = (text: string, spoons: "us" | "metric" | "australian" = "metric") => readPage(text, index, findMaterial, spoons);
   const amount = (text: string): TypedAmount => { const reading = parseAmount(text); if (reading.kind !== "understood") throw new Error(text); return reading.amount; };
 
-  test("is read line by line, the amount first or last", () => {
-    const lines = page("Sunday mask\n- 2 heaped tbsp amla\nmethi, 1 T\n½ cup curd\nhoney: 2 tsp\n2 eggs\n\n");
-    expect(lines.map(({ kind, found }) => [kind, found[0]?.id])).toEqual([["words", undefined], ["thing", "amla"], ["thing", "fenugreek-seed"], ["thing", "yoghurt"], ["thing", "honey"], ["thing", "egg"]]);
-    expect(lines[1].reading).toMatchObject({ kind: "understood", amount: { fill: "heaped", unit: "tbsp", count: { value: 2 } } });
-    expect(lines[2].reading?.kind).toBe("ask");
+  const thingLine = (text: string, meanings?: Meanings): ThingLine => {
+    const [line] = readPage(text, index, findMaterial, "metric", meanings);
+    if (line.kind !== "thing") throw new Error(`${text}: ${line.kind}`);
+    return line;
+  };
+
+  test("is read line by line, and what was not understood whole waits", () => {
+    const lines = page("Sunday mask\n- 2 heaped tbsp amla\nmethi, 1 T\n½ cup curd\nhoney\n2 eggs\n\n");
+    expect(lines.map((line) => (line.kind === "thing" ? [line.thing.kind, line.amount.kind] : line.kind))).toEqual(
+      ["words", ["known", "known"], ["which", "which"], ["known", "known"], ["known", "missing"], ["known", "known"]]);
+  });
+  test("what a household answered once is not asked again, and only that", () => {
+    const asked = thingLine("2 T brahmi");
+    const meanings: Meanings = { things: { [thingKey(asked)]: "gotu-kola" }, units: { [unitKey(asked)]: "tbsp" } };
+    expect(thingLine("2 T brahmi", meanings)).toMatchObject({ thing: { kind: "known", id: "gotu-kola" }, amount: { kind: "known", amount: { unit: "tbsp" } }, remembered: { thing: true, unit: true } });
+    expect(thingLine("3 T brahmi", meanings).amount.kind).toBe("known");
+    expect(thingLine("2 t brahmi", meanings).amount.kind).toBe("which");
+    expect(thingLine("2 tbsp brahmi powder", meanings).thing.kind).toBe("which");
+    // A thing that is gone is asked about again.
+    expect(thingLine("2 T brahmi", { things: { brahmi: "own:gone" }, units: {} }).thing.kind).toBe("which");
+    // Two amounts that contradict each other are asked about every time.
+    expect(thingLine("2 tbsp (60 g) amla", { things: {}, units: { "tbsp ( g) amla": "g" } }).amount.kind).toBe("which");
+  });
+  test("the same thing twice is told, whatever it was called", () => {
+    const lines = page("2 tbsp amla\n1 tbsp henna\nIndian gooseberry 1 tsp");
+    expect(lines.map((line) => line.kind === "thing" && line.twice)).toEqual([undefined, undefined, 0]);
+  });
+  test("every thing by every name, its amount on either side: it, or a question with it among the answers", () => {
+    for (const { id, names, form } of CATALOGUE) {
+      for (const { text, language } of names) {
+        if (language === "la" || !/^[\p{Script=Latin}\s'’×(),.%\d-]+$/u.test(text)) continue;
+        for (const written of [`20 g ${text}`, `${text}: 20 g`, `${text} - 2 tbsp`]) {
+          const [line, more] = page(written);
+          expect([written, line.kind, more]).toEqual([written, "thing", undefined]);
+          const { thing } = line as ThingLine;
+          const [is, may] = thing.kind === "known" ? [thing.id, [thing.id]] : ["", thing.ids];
+          const other = is === "" ? undefined : findMaterial(is);
+          // A name that a herb's forms share is its powder; a thing of another plant it never is.
+          const same = is === "" || is === id || (other!.plant !== undefined && other!.plant === findMaterial(id)!.plant);
+          expect([written, same ? "the same" : is]).toEqual([written, "the same"]);
+          if (is === "" && form !== "whole" && form !== "fresh") expect([written, may.length > 0]).toEqual([written, true]);
+        }
+      }
+    }
+  });
+  test("a drink is the drink, and a short name stands before whatever begins like it", () => {
+    expect(ids("tea")[0]).toBe("black-tea");
+    expect(ids("ACV")[0]).toBe("cider-vinegar");
+    expect(ids("evoo")[0]).toBe("olive-oil");
+    expect(ids("coffee")[0]).toBe("coffee-brew");
   });
   test("ounces of what is poured are asked about, of a powder not", () => {
-    expect(page("2 oz honey")[0].reading?.kind).toBe("ask");
-    expect(page("2 oz henna")[0].reading?.kind).toBe("understood");
+    expect(thingLine("2 oz honey").amount.kind).toBe("which");
+    expect(thingLine("2 oz henna").amount.kind).toBe("known");
   });
   test("spoons and grams that no spoon reconciles are a slip; those that one does are not", () => {
     expect(page("2 tbsp amla (60 g)")[0].slip).toMatchObject({ kind: "disagree", saidG: 60 });
@@ -70,7 +115,7 @@ describe("a notebook page", () => {
     expect(page("2 tsp = 1 tbsp")[0].slip).toMatchObject({ kind: "spoons", said: 1, unit: "tbsp" });
     expect(page("4 tsp = 1 tbsp", "australian")[0].slip).toBeUndefined();
     expect(spoonSlip(amount("2 tsp"), amount("1 tbsp"), "us")).toMatchObject({ really: expect.closeTo(2 / 3, 3) });
-    expect(page("1 tbsp of honey = 2 tsp")[0].slip?.kind).toBe("spoons");
+    expect(page("honey 1 tbsp (2 tsp)")[0].slip?.kind).toBe("spoons");
   });
   test("a total its parts do not come to is a slip", () => {
     expect(page("40 g amla\n20 g brahmi\nin all 60 g").at(-1)!.slip).toBeUndefined();

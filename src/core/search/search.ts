@@ -1,11 +1,12 @@
 import type { Material } from "../material";
 import { foldText, wordsOf } from "../text";
+import { KITCHEN_NAMES } from "./kitchenNames";
 import { withinEdits } from "./withinEdits";
 
 /** A material as a search knows it: every name folded, its words, and how it sounds. */
 interface Entry {
   readonly id: string;
-  readonly names: readonly { readonly text: string; readonly folded: string; readonly words: readonly string[]; readonly sound: string }[];
+  readonly names: readonly { readonly text: string; readonly folded: string; readonly words: readonly string[]; readonly sound: string; readonly inci?: true }[];
   /** Every word of every name, once. */
   readonly words: readonly string[];
   readonly jobs: readonly string[];
@@ -45,9 +46,9 @@ function entryOf(material: Material, others: readonly string[]): Entry {
   const called = [...names.map((name) => name.text), ...others];
   const entry: Entry = {
     id, jobs: wordsOf(jobs.join(" ")), words: wordsOf(called.join(" ")),
-    names: [...called, ...(inci ? [inci] : [])].map((text) => {
+    names: [...called, ...(inci ? [inci] : [])].map((text, i) => {
       const plain = foldText(text);
-      return { text, folded: plain, words: wordsOf(text), sound: soundOf(plain) };
+      return { text, folded: plain, words: wordsOf(text), sound: soundOf(plain), ...(i >= called.length ? { inci: true } : {}) };
     }),
     about: wordsOf(`${use} ${jobs.join(" ")} ${family} ${form}`),
   };
@@ -70,6 +71,8 @@ export function searchIndex(materials: readonly Material[], others: readonly Oth
 
 const SMALL_WORDS = ["for", "the", "and", "with", "of", "my", "your", "some", "a", "an"];
 const LEAST_FUZZY = 4;
+/** Above every score of a name. */
+const MEANT = 140;
 /** One slip in four letters, two from seven on. */
 const slips = (length: number): number => (length < LEAST_FUZZY ? 0 : length < 7 ? 1 : 2);
 
@@ -121,7 +124,10 @@ export function search(index: SearchIndex, query: string, limit = 24): Found[] {
     .map((entry) => ({ id: entry.id, ...scoreOf(entry, folded, words, sound, close) }))
     .filter(({ score }) => score > 0).sort((a, b) => b.score - a.score).slice(0, limit)
     .map(({ id, by, score }) => (by === undefined ? { id, score } : { id, by, score }));
+  // What a short kitchen word means stands first, whatever else is called something like it.
+  const meant = Object.hasOwn(KITCHEN_NAMES, folded) ? KITCHEN_NAMES[folded].ids.filter((id) => index.entries.some((entry) => entry.id === id)) : [];
+  const first = meant.map((id, rank): Found => ({ id, score: MEANT - rank }));
   // Slips of spelling are looked for only where nothing is called so.
-  const exact = pass();
+  const exact = [...first, ...pass().filter(({ id }) => !meant.includes(id))].slice(0, limit);
   return exact.length > 0 ? exact : pass(nearIn(index, words, sound));
 }

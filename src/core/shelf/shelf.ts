@@ -1,3 +1,4 @@
+import type { Meanings } from "../search";
 import { togetherOf, type Learnt } from "../learn";
 import { CATALOGUE, findMaterial, type Lookup, type Material } from "../material";
 import type { Spoons } from "../measure";
@@ -61,6 +62,8 @@ export interface HouseShelf {
   readonly vessels: Vessels;
   /** ISO 4217. */
   readonly currency: string;
+  /** What this house answered about lines of its notebooks. */
+  readonly meanings: Meanings;
   /** ISO day in the household's zone. */
   readonly today: string;
 }

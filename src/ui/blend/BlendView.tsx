@@ -6,7 +6,7 @@ import type { Drawn } from "@/core/figure";
 import { inSpoons, type Unit } from "@/core/measure";
 import { computePaste, lookupIn, pourPlan, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
-import { bandWords, consistencyWords, countWords, gramWords, materialName, mendWords, mlWords, obstacleWords, problemWords, ratioWords, roundTo, spoonWords, throughTimeWords, totalWords, verdictWords, warmthWord } from "@/words";
+import { bandWords, consistencyWords, countWords, gramWords, kitchenNumber, materialName, mendWords, mlWords, obstacleWords, problemWords, ratioWords, roundTo, sizeWords, spoonWords, throughTimeWords, totalWords, verdictWords, warmthWord } from "@/words";
 import { roundingWords } from "@/words/shelf";
 import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
 import { bowlFor, spread } from "../bowl/geometry";
@@ -15,11 +15,12 @@ import { useShelf } from "../shelf/ShelfContext";
 import { AddThing } from "./AddThing";
 import { AsMuchAsThereIs } from "./AsMuchAsThereIs";
 import { Cautions } from "./Cautions";
-import { documentOf, edit, isBlendDocument, questionOf, type BlendDocument } from "./document";
+import { documentOf, edit, isBlendDocument, questionOf, type BlendDocument, type Edit, type TakenPage } from "./document";
 import { JugSheet } from "./JugSheet";
 import { CleanSpoons } from "./CleanSpoons";
 import { LineSheet } from "./LineSheet";
 import { TypedPage } from "./TypedPage";
+import { isMuchEssentialOil } from "./MuchEssentialOil";
 import { Mixing } from "./Mixing";
 import { Needs } from "./Needs";
 import { RestPicture } from "./RestPicture";
@@ -41,11 +42,17 @@ const contentOf = ({ head: _, ...kept }: BlendDocument): string => JSON.stringif
 interface Solved { readonly answer: PasteAnswer; readonly question: PasteQuestion }
 
 export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow }: BlendPage) {
-  const [doc, dispatch] = useReducer(edit, start, ({ blend, ...rest }) => documentOf(blend, rest));
+  const [doc, apply] = useReducer(edit, start, ({ blend, ...rest }) => documentOf(blend, rest));
+  const [enlarged, setEnlarged] = useState<{ readonly factor: number; readonly before: BlendDocument }>();
+  const dispatch = (action: Edit) => {
+    // The way back leads to just before, and not past what was done since.
+    setEnlarged(undefined);
+    apply(action);
+  };
   const [saved, setSaved] = useState(savedAtFirst);
   const [savedContent, setSavedContent] = useState(savedAtFirst ? contentOf(doc) : undefined);
   const [openLine, setOpenLine] = useState<number>();
-  const { shelf } = useShelf();
+  const { shelf, find } = useShelf();
   const question = useMemo(() => questionOf(doc, spoons, shelf), [doc, spoons, shelf]);
   const result = useMemo(() => computePaste(question), [question]);
   const last = useRef<Solved | undefined>(undefined);
@@ -71,6 +78,28 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
 
   const answer = shown?.answer;
   const sameLines = answer && shown.question.lines.length === doc.lines.length && shown.question.lines.every((line, i) => line.materialId === doc.lines[i].materialId);
+  // Typed just now, and too much to be meant: it waits for a word.
+  const unsure = (i: number) => {
+    const material = find(doc.lines[i].materialId);
+    return !doc.lines[i].sure && material !== undefined && isMuchEssentialOil(material, answer?.lines[i]?.massG.mid);
+  };
+  const anyUnsure = Boolean(sameLines) && doc.lines.some((_, i) => unsure(i));
+  const multiply = (factor: number) => {
+    setEnlarged({ factor, before: doc });
+    apply({ do: "multiply", factor, find });
+  };
+  const [typing, setTyping] = useState(false);
+  const pageTrigger = useRef<HTMLButtonElement>(null);
+  const closePage = () => {
+    setTyping(false);
+    pageTrigger.current?.focus();
+  };
+  const takePage = (page: TakenPage) => {
+    // What stands in the bowl already keeps what it weighs now.
+    const nowG = sameLines && doc.sizing !== "asGiven" ? answer.lines.map(({ massG }) => massG.mid) : undefined;
+    dispatch({ do: "page", page, nowG });
+    closePage();
+  };
   const headName = heads.find(({ id }) => id === doc.headId)?.name ?? "";
 
   return (
@@ -83,13 +112,14 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
         </p>
       )}
       <Sentence doc={doc} heads={heads} answer={result.ok ? result.value : undefined} dispatch={dispatch} problemAt={problemAt} />
+      <TypedPage open={typing} already={doc.lines.map((line) => line.materialId)} onTake={takePage} onClose={closePage} />
       <div className="mt-4 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]">
         <BowlAndLabels
           doc={doc} question={question} answer={sameLines ? answer : undefined} stale={!result.ok} lineProblem={lineProblem} openLine={openLine} setOpenLine={setOpenLine} dispatch={dispatch}
           dropIn={(
             <div className="flex flex-wrap gap-x-6">
               <AddThing already={doc.lines.map((line) => line.materialId)} onAdd={(material) => dispatch({ do: "add", material })} />
-              <TypedPage onTake={(things) => things.forEach((thing) => dispatch({ do: "add", ...thing }))} />
+              <button type="button" ref={pageTrigger} className="pressable min-h-11 text-left" aria-expanded={typing} onClick={() => setTyping(true)}>type a page of your notebook</button>
             </div>
           )}
         />
@@ -100,10 +130,12 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
           <div className="max-w-[52rem] text-lg leading-relaxed" aria-live="polite">
             {whole && <p className="text-stop" role="alert">{whole}</p>}
             {!whole && problems.length > 0 && <p className="text-stop" role="alert">Something above cannot be used yet: {problemWords(problems[0])}</p>}
-            {result.ok && <Verdict answer={result.value} doc={doc} headName={headName} onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })} />}
+            {result.ok && <Verdict answer={result.value} doc={doc} headName={headName} onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })} onMultiply={multiply} />}
+            {enlarged && <Enlarged factor={enlarged.factor} onBack={() => dispatch({ do: "restore", doc: enlarged.before })} />}
+            {anyUnsure && <p className="text-stop" role="alert">There is more essential oil in it than a bowl takes. Open its line, and say that it is meant, or take less.</p>}
           </div>
           <div className="mt-4">
-            <SaveAndMake doc={doc} saved={saved} changed={changed} heads={heads} usable={result.ok} tomorrow={tomorrow} dispatch={dispatch} onSaved={onSaved} />
+            <SaveAndMake doc={doc} saved={saved} changed={changed} heads={heads} usable={result.ok && !anyUnsure} tomorrow={tomorrow} dispatch={dispatch} onSaved={onSaved} />
           </div>
         </div>
       </div>
@@ -130,7 +162,21 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   );
 }
 
-function Verdict({ answer, doc, headName, onMend }: { answer: PasteAnswer; doc: BlendDocument; headName: string; onMend: (target: BlendDocument["target"]) => void }) {
+interface VerdictProps {
+  readonly answer: PasteAnswer;
+  readonly doc: BlendDocument;
+  readonly headName: string;
+  readonly onMend: (target: BlendDocument["target"]) => void;
+  readonly onMultiply: (factor: number) => void;
+}
+
+/** What a press multiplied, and the way back. */
+function Enlarged({ factor, onBack }: { factor: number; onBack: () => void }) {
+  return <p role="status">Every amount was multiplied by {kitchenNumber(factor)}. <button type="button" className="pressable min-h-11" onClick={onBack}>as it was before</button></p>;
+}
+
+function Verdict({ answer, doc, headName, onMend, onMultiply }: VerdictProps) {
+  const size = sizeWords(answer, doc.sizing);
   const obstacle = obstacleWords(answer, doc.liquidId);
   const mend = mendWords(answer);
   const stop = answer.cautions.find((caution) => caution.level === "stop");
@@ -141,7 +187,7 @@ function Verdict({ answer, doc, headName, onMend }: { answer: PasteAnswer; doc: 
         {!obstacle && mend && <><button type="button" className="pressable" onClick={() => onMend(mend.word)}>{mend.press}</button> {mend.then}</>}
       </p>
       {!obstacle && <p>{throughTimeWords(answer)}</p>}
-      <p>{totalWords(answer, headName)} {stop && <a href="#cautions" className="font-semibold text-stop">Read the cautions below first.</a>}</p>
+      <p>{totalWords(answer, headName)} {!obstacle && size && <><button type="button" className="pressable min-h-11" onClick={() => onMultiply(size.factor)}>{size.press}</button>{" "}</>}{stop && <a href="#cautions" className="font-semibold text-stop">Read the cautions below first.</a>}</p>
     </>
   );
 }
@@ -154,7 +200,7 @@ interface BowlAndLabelsProps {
   readonly lineProblem: (i: number) => string | undefined;
   readonly openLine: number | undefined;
   readonly setOpenLine: (key: number | undefined) => void;
-  readonly dispatch: React.Dispatch<Parameters<typeof edit>[1]>;
+  readonly dispatch: (action: Edit) => void;
   readonly dropIn: React.ReactNode;
 }
 
@@ -232,7 +278,7 @@ interface JugSideProps {
   readonly stale: boolean;
   readonly drawn: Drawn | undefined;
   readonly problem: string | undefined;
-  readonly dispatch: React.Dispatch<Parameters<typeof edit>[1]>;
+  readonly dispatch: (action: Edit) => void;
 }
 
 function JugSide({ answer, doc, drawn, stale, dispatch, problem }: JugSideProps) {

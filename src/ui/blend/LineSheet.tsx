@@ -8,6 +8,7 @@ import { OtherForms } from "../shelf/OtherForms";
 import { useShelf } from "../shelf/ShelfContext";
 import { AmountFields } from "./AmountFields";
 import { FromJar } from "./FromJar";
+import { isMuchEssentialOil, MuchEssentialOil } from "./MuchEssentialOil";
 import { Swaps } from "./Swaps";
 import type { DraftLine, Edit } from "./document";
 
@@ -45,6 +46,7 @@ export function LineSheet({ line, amount, rounding, massG, problem, dispatch, qu
       <div className="flex flex-col gap-3">
         <p className="text-sm text-quiet">{material?.use}</p>
         <AmountFields label={line.role === "part" ? "Parts" : "Amount"} amount={line} material={material} jarId={line.jarId} problem={problem} onChange={change} />
+        {material && !line.sure && isMuchEssentialOil(material, massG) && <MuchEssentialOil amount={amount} onSure={() => change({ sure: true })} />}
         {rounding && <p className="text-sm text-quiet">{rounding}</p>}
         <FromJar line={line} onChange={change} />
         <Options

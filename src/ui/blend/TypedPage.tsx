@@ -1,92 +1,302 @@
 "use client";
-import { useMemo, useState } from "react";
-import { readPage, type PageLine } from "@/core/search";
+import { useEffect, useRef, useState } from "react";
 import { convertForm, massG, NOT_IN_A_PASTE, otherForms, type Material } from "@/core/material";
-import type { TypedAmount } from "@/core/measure";
+import { parseAmount, UNITS, type TypedAmount, type Unit } from "@/core/measure";
+import { readPage, thingKey, unitKey, type Meanings, type PageLine, type ThingLine } from "@/core/search";
 import { jarFor, jarMaterial } from "@/core/shelf";
 import { gramWords } from "@/words/amounts";
 import { measuredWords } from "@/words/events";
 import { conversionWords, slipWords } from "@/words/shelf";
+import { send } from "../api";
 import { Button } from "../parts/Button";
-import { Sheet } from "../parts/Sheet";
 import { useShelf } from "../shelf/ShelfContext";
-import { textOf, type DraftLine } from "./document";
+import { textOf, type DraftAmount, type TakenPage } from "./document";
+import { isMuchEssentialOil, MuchEssentialOil } from "./MuchEssentialOil";
 
-export interface TypedThing { readonly material: Material; readonly amount?: Pick<DraftLine, "text" | "unit" | "fill"> }
+/** What a maker decided about one line; its meanings are kept apart, since the house remembers them. */
+interface Decision {
+  readonly out?: true;
+  readonly amount?: TypedAmount;
+  readonly amountText?: string;
+  /** It is there twice, and both are meant. */
+  readonly both?: true;
+  /** So much essential oil is really meant. */
+  readonly sure?: true;
+  /** Its powder instead of the whole or fresh thing. */
+  readonly powder?: true;
+}
+interface Written {
+  readonly text: string;
+  readonly answers: Meanings;
+  readonly decisions: Readonly<Record<string, Decision>>;
+}
+const NOTHING: Written = { text: "", answers: { things: {}, units: {} }, decisions: {} };
 
-/** A notebook page typed as it stands; each line says at once how it was understood. */
-export function TypedPage({ onTake }: { onTake: (things: readonly TypedThing[]) => void }) {
-  const [open, setOpen] = useState(false);
-  return (
-    <Sheet title="Type a page of your notebook" open={open} onOpenChange={setOpen} trigger={<button type="button" className="pressable min-h-11 text-left">type a page of your notebook</button>}>
-      <Page onTake={(things) => { onTake(things); setOpen(false); }} />
-    </Sheet>
-  );
+interface TypedPageProps {
+  readonly open: boolean;
+  /** What is in the bowl already. */
+  readonly already: readonly string[];
+  readonly onTake: (page: TakenPage) => void;
+  readonly onClose: () => void;
 }
 
-function Page({ onTake }: { onTake: (things: readonly TypedThing[]) => void }) {
-  const { index, find, spoons, shelf, everything } = useShelf();
-  const [text, setText] = useState("");
-  const [meant, setMeant] = useState<Readonly<Record<number, number>>>({});
-  const [instead, setInstead] = useState<Readonly<Record<number, true>>>({});
-  const [which, setWhich] = useState<Readonly<Record<number, string>>>({});
-  const own = useMemo(() => (id: string) => { const material = find(id); const jar = material && jarFor(shelf, { materialId: id }); return jar ? jarMaterial(jar, material, spoons) : material; }, [find, shelf, spoons]);
-  const lines = useMemo(() => readPage(text, index(), own, spoons), [text, index, own, spoons]);
-  const amountOf = ({ reading }: PageLine, i: number): TypedAmount | undefined => (reading?.kind === "understood" ? reading.amount : reading?.kind === "ask" && meant[i] !== undefined ? reading.choices[meant[i]] : undefined);
-  const thingOf = ({ found }: PageLine, i: number): Material | undefined => { const id = which[i] ?? found[0]?.id; return id === undefined ? undefined : own(id); };
+/** A notebook page typed as it stands; each line says at once how it was understood, and what it waits for. */
+export function TypedPage({ open, already, onTake, onClose }: TypedPageProps) {
+  // Kept while it is closed, so that a stray press loses nothing.
+  const [written, setWritten] = useState(NOTHING);
+  const take = (page: TakenPage) => {
+    onTake(page);
+    setWritten(NOTHING);
+  };
+  if (!open) return null;
+  return <Page already={already} written={written} setWritten={setWritten} onTake={take} onClose={onClose} />;
+}
+
+/** Where a line stands: it goes in, it waits for an answer, or it stays out. */
+type Standing =
+  | { readonly is: "in"; readonly material: Material; readonly amount?: DraftAmount; readonly asNeeded?: true }
+  | { readonly is: "waits" | "out" };
+
+interface Read {
+  readonly line: PageLine;
+  readonly key: string;
+  readonly decision: Decision;
+  readonly standing: Standing;
+}
+
+const draftOf = ({ count, unit, fill }: TypedAmount): DraftAmount => ({ text: textOf(count.value), unit, fill });
+export const typedWords = ({ count, unit, fill }: TypedAmount): string => measuredWords({ amount: count.value, unit, fill });
+
+/** Water and teas among the things of a page: what it is made up with. */
+const drinks = ({ makesUp, id, tags }: Material): boolean => makesUp === true && (id === "water" || tags.includes("tea"));
+
+/** What the page puts in the bowl: its drinks are the liquid, and everything else a line. */
+function takenPage(lines: readonly Extract<Standing, { is: "in" }>[], mlOf: (material: Material, amount: DraftAmount) => number | undefined): TakenPage {
+  const needed = lines.find(({ asNeeded }) => asNeeded);
+  const poured = needed ? [] : lines.filter(({ material, amount }) => drinks(material) && amount && mlOf(material, amount) !== undefined).slice(0, 2);
+  const things = lines.filter((line) => line !== needed && !poured.includes(line))
+    .flatMap(({ material, amount }) => (amount ? [{ material, amount }] : []));
+  if (needed) return { things, liquid: { id: needed.material.id } };
+  const [first, second] = poured.map(({ material, amount }) => ({ id: material.id, ml: mlOf(material, amount!)! }));
+  if (!first) return { things };
+  const ml = first.ml + (second?.ml ?? 0);
+  return { things, liquid: { id: first.id, ml: Math.round(ml * 10) / 10, ...(second ? { with: { id: second.id, share: second.ml / ml } } : {}) } };
+}
+
+interface PageProps extends Omit<TypedPageProps, "open"> {
+  readonly written: Written;
+  readonly setWritten: (written: Written) => void;
+}
+
+function Page({ already, written, setWritten, onTake, onClose }: PageProps) {
+  const { index, find, spoons, shelf, everything, meanings } = useShelf();
+  const { text, answers, decisions } = written;
+  /** A thing by the jar of it that is in use. */
+  const own = (id: string) => {
+    const material = find(id);
+    const jar = material && jarFor(shelf, { materialId: id });
+    return jar ? jarMaterial(jar, material, spoons) : material;
+  };
+  const both: Meanings = { things: { ...meanings.things, ...answers.things }, units: { ...meanings.units, ...answers.units } };
+  const massOf = (material: Material, { count, unit, fill }: TypedAmount) => massG(material, count.value, unit, fill, spoons);
   /** The powder of a herb that was written down whole or fresh, by what is dry in it. */
   const powderFor = (material: Material, amount: TypedAmount | undefined) => {
     const powder = otherForms(material, everything).find(({ form }) => form === "powder");
-    const mass = amount && massG(material, amount.count.value, amount.unit, amount.fill, spoons);
+    const mass = amount && massOf(material, amount);
     const conversion = powder && mass && convertForm(material, own(powder.id) ?? powder, mass.value, spoons);
     return conversion && powder && { material: powder, massG: conversion.massG.mid, words: conversionWords(conversion) };
   };
-  const ready = lines.flatMap((line, i): TypedThing[] => {
-    const material = line.kind === "thing" ? thingOf(line, i) : undefined;
-    const amount = amountOf(line, i);
-    if (material && instead[i]) { const to = powderFor(material, amount); return to ? [{ material: to.material, amount: { text: textOf(Number(to.massG.toFixed(1))), unit: "g", fill: "level" } }] : []; }
-    if (!material || NOT_IN_A_PASTE.includes(material.form) || (line.reading?.kind === "ask" && !amount)) return [];
-    return [{ material: find(material.id)!, ...(amount ? { amount: { text: textOf(amount.count.value), unit: amount.unit, fill: amount.fill } } : line.reading?.kind === "number" ? { amount: { text: textOf(line.reading.count), unit: "tbsp", fill: "level" as const } } : {}) }];
-  });
+  const amountOf = ({ amount }: ThingLine, { amount: chosen }: Decision): TypedAmount | undefined => chosen ?? (amount.kind === "known" ? amount.amount : undefined);
+
+  const standingOf = (line: PageLine, decision: Decision, neededAbove: boolean): Standing => {
+    if (line.kind !== "thing" || decision.out) return { is: "out" };
+    const material = line.thing.kind === "known" ? own(line.thing.id) : undefined;
+    const amount = amountOf(line, decision);
+    if (!material || line.several) return { is: "waits" };
+    if ((line.twice !== undefined || already.includes(material.id)) && !decision.both && !drinks(material)) return { is: "waits" };
+    if (line.amount.kind === "asNeeded" && !decision.amount) return neededAbove ? { is: "waits" } : { is: "in", material, asNeeded: true };
+    if (!amount || !massOf(material, amount)) return { is: "waits" };
+    if (NOT_IN_A_PASTE.includes(material.form)) {
+      const powder = decision.powder && powderFor(material, amount);
+      return powder ? { is: "in", material: powder.material, amount: { text: textOf(Number(powder.massG.toFixed(1))), unit: "g", fill: "level" } } : { is: "waits" };
+    }
+    if (isMuchEssentialOil(material, massOf(material, amount)?.value) && !decision.sure) return { is: "waits" };
+    return { is: "in", material: find(material.id)!, amount: draftOf(amount) };
+  };
+
+  const field = useRef<HTMLTextAreaElement>(null);
+  useEffect(() => field.current?.focus(), []);
+
+  const seen = new Map<string, number>();
+  const read: Read[] = [];
+  for (const line of readPage(text, index(), own, spoons, both)) {
+    const nth = seen.get(line.text) ?? 0;
+    seen.set(line.text, nth + 1);
+    const key = `${line.text} ${nth}`;
+    const decision = decisions[key] ?? {};
+    const neededAbove = read.some(({ standing }) => standing.is === "in" && standing.asNeeded);
+    read.push({ line, key, decision, standing: standingOf(line, decision, neededAbove) });
+  }
+  const going = read.flatMap(({ standing }) => (standing.is === "in" ? [standing] : []));
+  const waiting = read.filter(({ standing }) => standing.is === "waits");
+
+  const decide = (key: string, change: Decision) => setWritten({ ...written, decisions: { ...decisions, [key]: { ...decisions[key], ...change } } });
+  const mean = (line: ThingLine, id: string) => setWritten({ ...written, answers: { ...answers, things: { ...answers.things, [thingKey(line)]: id } } });
+  const meanUnit = (line: ThingLine, amount: TypedAmount) => setWritten({ ...written, answers: { ...answers, units: { ...answers.units, [unitKey(line)]: amount.unit } } });
+  const askAgain = (line: ThingLine) => {
+    // Stands before what the house remembers, and means nothing: it is asked.
+    setWritten({ ...written, answers: { things: { ...answers.things, [thingKey(line)]: "" }, units: { ...answers.units, [unitKey(line)]: "" as Unit } } });
+  };
+  const leaveOut = () => setWritten({ ...written, decisions: { ...decisions, ...Object.fromEntries(waiting.map(({ key, decision }) => [key, { ...decision, out: true as const }])) } });
+  const take = () => {
+    const things = Object.entries(answers.things).filter(([said, id]) => said !== "" && id !== "").map(([said, materialId]) => ({ said, materialId }));
+    const units = Object.entries(answers.units).filter(([said, unit]) => said !== "" && UNITS.includes(unit)).map(([said, unit]) => ({ said, unit }));
+    // What is not remembered is only asked again.
+    if (things.length + units.length > 0) void send("POST", "settings/meanings", { things, units });
+    onTake(takenPage(going, (material, { text: count, unit, fill }) => {
+      const mass = massG(material, Number(count), unit, fill, spoons);
+      return mass && mass.value / material.bulkDensityGPerMl.value;
+    }));
+  };
+
   return (
-    <div className="flex flex-col gap-3">
-      <label className="flex flex-col gap-1"><span className="text-sm font-semibold">As it stands there, a line for each thing</span>
-        <textarea rows={6} value={text} maxLength={4000} onChange={(e) => { setText(e.target.value); setMeant({}); setWhich({}); setInstead({}); }} placeholder={"2 heaped tbsp amla\n1 T methi\n½ cup curd\nhoney, 2 tsp"} />
-      </label>
-      <ol aria-live="polite" className="text-sm">
-        {lines.map((line, i) => {
-          const material = thingOf(line, i);
-          const amount = amountOf(line, i);
-          const mass = amount && material && massG(material, amount.count.value, amount.unit, amount.fill, spoons);
-          return (
-            <li key={`${i} ${line.text}`} className="border-b border-line py-1">
-              {line.kind === "thing" && (
-                <>
-                  <span className="flex flex-wrap items-baseline justify-between gap-x-3">
-                    {line.found.length > 1
-                      ? <select aria-label={`${line.text}: which thing`} className="max-w-[12rem]" value={material?.id} onChange={(e) => setWhich({ ...which, [i]: e.target.value })}>{line.found.map(({ id }) => <option key={id} value={id}>{find(id)?.names[0].text}</option>)}</select>
-                      : <strong>{material?.names[0].text ?? `“${line.name || line.text}”: nothing is called that`}</strong>}
-                    <span>{amount ? `${measuredWords({ amount: amount.count.value, unit: amount.unit, fill: amount.fill })}${mass && amount.unit !== "g" ? `, ${gramWords(mass.value)} g (${gramWords(mass.low)}–${gramWords(mass.high)})` : ""}` : line.reading?.kind === "number" ? "how much of it? taken as tablespoons" : ""}</span>
-                  </span>
-                  {line.reading?.kind === "ask" && <span className="flex flex-wrap gap-2 py-1"><span className="self-center">Which one?</span>{line.reading.choices.map((choice, n) => <Button key={choice.unit} aria-pressed={meant[i] === n} className={meant[i] === n ? "bg-sunk" : ""} onClick={() => setMeant({ ...meant, [i]: n })}>{measuredWords({ amount: choice.count.value, unit: choice.unit, fill: choice.fill })}</Button>)}</span>}
-                  {material && amount && !mass && <span className="block text-stop">{material.names[0].text} is not measured that way.</span>}
-                  {material && NOT_IN_A_PASTE.includes(material.form) && <Whole to={powderFor(material, amount)} taken={instead[i] === true} onTake={() => setInstead({ ...instead, [i]: true })} />}
-                </>
-              )}
-              {line.kind !== "thing" && <span className="text-quiet">{line.text}{line.kind === "equation" && !line.slip ? ": that is right" : line.kind === "words" ? ": left as words" : ""}</span>}
-              {line.slip && <span className="block text-stop" role="alert">{slipWords(line.slip)}</span>}
-            </li>
-          );
-        })}
-      </ol>
-      <Button look="main" disabled={ready.length === 0} onClick={() => onTake(ready)}>{ready.length === 1 ? "Put it in the bowl" : `Put these ${ready.length || ""} in the bowl`}</Button>
+    <section aria-label="A page of your notebook" className="no-print mt-4 border-y border-line py-4">
+      <h2>A page of your notebook</h2>
+      <div className="mt-2 grid gap-x-10 gap-y-4 lg:grid-cols-[24rem_minmax(0,1fr)]">
+        <label className="flex flex-col gap-1"><span className="text-sm font-semibold">As it stands there, a line for each thing</span>
+          <textarea
+            rows={9} value={text} maxLength={4000} ref={field} onChange={(e) => setWritten({ ...written, text: e.target.value })}
+            placeholder={"2 heaped tbsp amla\nmethi powder, 1 T\ncurd 1/2 cup\nwarm tea as needed"}
+          />
+        </label>
+        <div className="flex max-w-[44rem] flex-col gap-3">
+          <ol aria-label="How it was read">
+            {read.map(({ line, key, decision, standing }) => (
+              <li key={key} className="border-b border-line py-1">
+                {line.kind === "thing" ? (
+                  <Thing
+                    line={line} decision={decision} standing={standing} already={already} amount={amountOf(line, decision)} powder={powderFor}
+                    material={line.thing.kind === "known" ? own(line.thing.id) : undefined}
+                    onDecide={(change) => decide(key, change)} onMean={(id) => mean(line, id)} onAskAgain={() => askAgain(line)}
+                    onUnit={(amount) => (line.slip ? decide(key, { amount }) : meanUnit(line, amount))}
+                  />
+                ) : <span className="text-quiet">{line.text}{line.kind === "equation" && !line.slip ? ": that is right" : line.kind === "words" ? ": left out, as words" : ""}</span>}
+                {line.slip && <span className="block text-stop" role="alert">{slipWords(line.slip)}</span>}
+              </li>
+            ))}
+          </ol>
+          {read.length === 0 && <p className="text-quiet">Each line is read as you type it. What it does not say is asked, and never made up.</p>}
+          {read.length > 0 && (
+            <p role="status">
+              {going.length} {going.length === 1 ? "line goes" : "lines go"} in{waiting.length > 0 ? `, ${waiting.length} ${waiting.length === 1 ? "waits" : "wait"} for an answer` : ""}
+              {read.length > going.length + waiting.length ? `, ${read.length - going.length - waiting.length} left out` : ""}.{" "}
+              {waiting.length > 0 && <button type="button" className="pressable min-h-11" onClick={leaveOut}>leave out what waits</button>}
+            </p>
+          )}
+          <div className="flex flex-wrap items-center gap-4">
+            <Button look="main" disabled={going.length === 0 || waiting.length > 0} onClick={take}>{going.length === 1 ? "Put it in the bowl" : `Put these ${going.length || ""} in the bowl`}</Button>
+            <Button look="text" onClick={onClose}>close the page</Button>
+          </div>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+interface ThingProps {
+  readonly line: ThingLine;
+  readonly decision: Decision;
+  readonly standing: Standing;
+  readonly already: readonly string[];
+  readonly material: Material | undefined;
+  readonly amount: TypedAmount | undefined;
+  readonly powder: (material: Material, amount: TypedAmount | undefined) => { readonly material: Material; readonly words: string } | undefined;
+  readonly onDecide: (change: Decision) => void;
+  readonly onMean: (id: string) => void;
+  readonly onUnit: (amount: TypedAmount) => void;
+  readonly onAskAgain: () => void;
+}
+
+/** One line with a thing on it: as it was understood, or what has to be said first. */
+function Thing({ line, decision, standing, already, material, amount, powder, onDecide, onMean, onUnit, onAskAgain }: ThingProps) {
+  const { find, spoons } = useShelf();
+  if (decision.out) {
+    return <span className="text-quiet"><s>{line.text}</s>: left out <button type="button" className="pressable min-h-11" aria-label={`read “${line.text}” after all`} onClick={() => onDecide({ out: undefined })}>read it after all</button></span>;
+  }
+  const mass = amount && material && massG(material, amount.count.value, amount.unit, amount.fill, spoons);
+  const grams = mass && amount.unit !== "g" ? `, ${gramWords(mass.value)} g (${gramWords(mass.low)}–${gramWords(mass.high)})` : "";
+  const needed = line.amount.kind === "asNeeded" && !decision.amount;
+  const twice = (line.twice !== undefined || (material !== undefined && already.includes(material.id))) && material !== undefined && !decision.both && !(needed || material.makesUp);
+  const whole = material !== undefined && NOT_IN_A_PASTE.includes(material.form);
+  return (
+    <div role="group" aria-label={line.text}>
+      <span className="flex flex-wrap items-baseline justify-between gap-x-3">
+        <span><strong>{material?.names[0].text ?? line.text}</strong>{material && <span className="text-sm text-quiet"> · {line.text}</span>}</span>
+        <span>
+          {needed ? "as much as it takes" : amount ? `${typedWords(amount)}${grams}` : ""}{" "}
+          <button type="button" className="pressable min-h-11 text-quiet" aria-label={`leave out “${line.text}”`} onClick={() => onDecide({ out: true })}>leave out</button>
+        </span>
+      </span>
+      {line.remembered && <span className="block text-quiet">as you meant it last time <button type="button" className="pressable min-h-11" onClick={onAskAgain}>ask again</button></span>}
+      {line.several
+        ? <span className="block">More than one thing stands here. Write each on a line of its own above.</span>
+        : (
+          <>
+            {line.thing.kind === "which" && <WhichThing name={line.name || line.text} ids={line.thing.ids} called={line.thing.called} nameOf={(id) => find(id)?.names[0].text ?? id} onMean={onMean} />}
+            {line.amount.kind === "which" && !decision.amount && (
+              <Asked words={line.slip ? "Which of them?" : "How much is meant?"}>
+                {line.amount.choices.map((choice) => <Button key={`${choice.count.value} ${choice.unit}`} onClick={() => onUnit(choice)}>{typedWords(choice)}</Button>)}
+              </Asked>
+            )}
+            {(line.amount.kind === "missing" || (material && amount && !mass) || (needed && standing.is === "waits")) && !(decision.amount && mass) && (
+              <HowMuch name={material?.names[0].text ?? line.name} typed={decision.amountText ?? ""} onType={(amountText, read) => onDecide({ amountText, amount: read })} />
+            )}
+            {twice && (
+              <Asked words={`${material.names[0].text} is there already.`}>
+                <Button onClick={() => onDecide({ both: true })}>put both in</Button>
+                <Button onClick={() => onDecide({ out: true })}>leave this one out</Button>
+              </Asked>
+            )}
+            {whole && amount && <Whole to={powder(material, amount)} taken={decision.powder === true} onTake={() => onDecide({ powder: true })} />}
+            {material && mass && isMuchEssentialOil(material, mass.value) && !decision.sure && <MuchEssentialOil amount={typedWords(amount!)} onSure={() => onDecide({ sure: true })} />}
+          </>
+        )}
     </div>
+  );
+}
+
+const Asked = ({ words, children }: { words: string; children: React.ReactNode }) => (
+  <span className="flex flex-wrap items-center gap-2 py-1"><span>{words}</span>{children}</span>
+);
+
+/** Several things are called that, or none is: what it may be. */
+function WhichThing({ name, ids, called, nameOf, onMean }: { name: string; ids: readonly string[]; called: boolean; nameOf: (id: string) => string; onMean: (id: string) => void }) {
+  if (ids.length === 0) return <span className="block text-stop">Nothing is called “{name}”. Write it otherwise, make it a thing of your own on the shelf, or leave it out.</span>;
+  return (
+    <Asked words={called ? `Which is “${name}”?` : `Nothing is called “${name}”. Do you mean`}>
+      {ids.map((id) => <Button key={id} onClick={() => onMean(id)}>{nameOf(id)}</Button>)}
+    </Asked>
+  );
+}
+
+/** The page does not say how much. */
+function HowMuch({ name, typed, onType }: { name: string; typed: string; onType: (text: string, amount: TypedAmount | undefined) => void }) {
+  const read = (text: string): TypedAmount | undefined => {
+    const reading = parseAmount(text);
+    return reading.kind === "understood" && reading.amount.of === "" ? reading.amount : undefined;
+  };
+  return (
+    <label className="flex flex-wrap items-center gap-2 py-1">
+      <span>How much {name}?</span>
+      <input className="w-32" value={typed} placeholder="2 tbsp" onChange={(e) => onType(e.target.value, read(e.target.value))} />
+      {typed.trim() !== "" && !read(typed) && <span className="text-stop">An amount with its unit, such as 2 tbsp or 40 g.</span>}
+    </label>
   );
 }
 
 /** What is whole or fresh stays out of a paste; its powder can go in for it, so much of it. */
 function Whole({ to, taken, onTake }: { to: { readonly material: Material; readonly words: string } | undefined; taken: boolean; onTake: () => void }) {
-  if (!to) return <span className="block text-stop">This is whole or fresh; grind, mash or brew it first. It stays out of the bowl.</span>;
+  if (!to) return <span className="block text-stop">This is whole or fresh; grind, mash or brew it first, or leave it out.</span>;
   if (taken) return <span className="block">Instead of it: {to.material.names[0].text}, {to.words}.</span>;
   return <span className="block text-stop">This is whole or fresh; grind, mash or brew it first. Or take {to.words} of its powder: <button type="button" className="pressable min-h-11" onClick={onTake}>take {to.material.names[0].text}</button></span>;
 }

@@ -59,3 +59,35 @@ test.each<[string, number | undefined]>([["250", 250], ["1,5 kg", 1500], ["8 oz"
   if (grams === undefined || Number.isNaN(grams)) expect(read).toEqual(grams);
   else expect(read).toBeCloseTo(grams, 6);
 });
+
+test("a page is put in as it was written, and what stood in the bowl keeps its weight", () => {
+  const honey = findMaterial("honey")!;
+  const page = { things: [{ material: honey, amount: { text: "2", unit: "tsp", fill: "level" } as const }], liquid: { id: "black-tea", ml: 300, with: { id: "water", share: 0.25 } } };
+  const now = edit(doc, { do: "page", page, nowG: [73.14159] });
+  expect(now.lines.map(({ materialId, text, unit }) => `${text} ${unit} ${materialId}`)).toEqual(["73.1 g amla", "2 tsp honey"]);
+  expect(now).toMatchObject({ sizing: "asGiven", liquidId: "black-tea", liquidMlText: "300", secondId: "water", secondShareText: "25" });
+  expect(edit(doc, { do: "page", page: { things: [] } })).toMatchObject({ liquidId: doc.liquidId, liquidMlText: doc.liquidMlText });
+});
+
+test("multiplied: every amount and a liquid that was set, and the bowl is that much larger", () => {
+  fc.assert(fc.property(anyQuestion, fc.double({ min: 0.5, max: 4, noNaN: true }), (question, factor) => {
+    const given = { ...start(question), sizing: "asGiven" as const };
+    const more = edit(given, { do: "multiply", factor, find: findMaterial });
+    for (const [i, line] of more.lines.entries()) {
+      if (line.unit === "piece" || line.unit === "drop") continue;
+      expect(Number(line.text) / (Number(given.lines[i].text) * factor)).toBeCloseTo(1, 2);
+    }
+    const [before, after] = [given, more].map((one) => computePaste(questionOf(one, question.spoons)));
+    const counted = given.lines.some(({ unit }) => unit === "piece" || unit === "drop");
+    if (before.ok && after.ok && !counted && before.value.liquid.state !== "unreachable" && after.value.liquid.state !== "unreachable") {
+      expect(after.value.totalG.mid / before.value.totalG.mid / factor).toBeCloseTo(1, 1);
+    }
+  }), { numRuns: 100 });
+});
+
+test("so much essential oil is to be sure of again when its amount changes", () => {
+  const loaded = documentOf({ ...blendOf(doc), lines: [{ materialId: "clove-essential-oil", role: "fixed", amount: 5, unit: "ml", fill: "level" }] }, { name: "x", headId: null, head: doc.head.hair });
+  expect(loaded.lines[0].sure).toBe(true);
+  expect(edit(loaded, { do: "line", key: 0, change: { jarId: "a" } }).lines[0].sure).toBe(true);
+  expect(edit(loaded, { do: "line", key: 0, change: { text: "50" } }).lines[0].sure).toBeUndefined();
+});

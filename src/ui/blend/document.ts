@@ -14,6 +14,8 @@ export interface DraftLine {
   readonly text: string;
   readonly unit: Unit;
   readonly fill: Fill;
+  /** So much essential oil is meant: it was said so, or saved so. */
+  readonly sure?: true;
 }
 
 /** A head as it stands in the form: numbers as typed beside the head that they stand for. */
@@ -114,7 +116,7 @@ export function documentOf(blend: Blend, rest: { name: string; headId: string | 
   return {
     name: rest.name, headId: rest.headId, head: draftHead(rest.head), purpose: blend.purpose,
     rootMonthsText: textOf(blend.roots?.months ?? 2), rootShareText: String(Math.round((blend.roots?.share ?? 1) * 100)),
-    lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, ...(line.jarId ? { jarId: line.jarId } : {}), role: line.role, text: textOf(line.amount), unit: line.unit, fill: line.fill })),
+    lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, ...(line.jarId ? { jarId: line.jarId } : {}), role: line.role, text: textOf(line.amount), unit: line.unit, fill: line.fill, sure: true })),
     liquidId: blend.liquid.materialId, liquidTempText: textOf(blend.liquid.tempC), liquidMlText: blend.liquid.amountMl === undefined ? "" : textOf(blend.liquid.amountMl),
     ...(blend.liquid.with ? { secondId: blend.liquid.with.materialId, secondShareText: textOf(Math.round(blend.liquid.with.share * 1000) / 10) } : {}),
     ...(blend.choices ? { choices: blend.choices } : {}),
@@ -133,10 +135,23 @@ export function isBlendDocument(kept: unknown): kept is BlendDocument {
   }
 }
 
+export type DraftAmount = Pick<DraftLine, "text" | "unit" | "fill">;
+
+/** What a page of a notebook puts in the bowl. */
+export interface TakenPage {
+  readonly things: readonly { readonly material: Material; readonly amount: DraftAmount }[];
+  /** What it is made up with, where the page says so; without ml, as much as it takes. */
+  readonly liquid?: { readonly id: string; readonly ml?: number; readonly with?: { readonly id: string; readonly share: number } };
+}
+
 export type Edit =
   | { readonly do: "set"; readonly change: Partial<BlendDocument> }
   | { readonly do: "head"; readonly headId: string | null; readonly head: DraftHead }
-  | { readonly do: "add"; readonly material: Material; readonly amount?: Pick<DraftLine, "text" | "unit" | "fill"> }
+  | { readonly do: "add"; readonly material: Material; readonly amount?: DraftAmount }
+  /** A page of a notebook as it was written: amounts as they stand there, and what the rest of the bowl weighs now. */
+  | { readonly do: "page"; readonly page: TakenPage; readonly nowG?: readonly number[] }
+  /** Every amount so many times. */
+  | { readonly do: "multiply"; readonly factor: number; readonly find: Lookup }
   | { readonly do: "line"; readonly key: number; readonly change: Partial<DraftLine> }
   | { readonly do: "remove"; readonly key: number }
   | { readonly do: "restore"; readonly doc: BlendDocument };
@@ -149,6 +164,12 @@ export function firstAmount(material: Material | undefined): Pick<DraftLine, "ro
   return { role: "fixed", text: "1", unit: material?.family === "acid" ? "tsp" : "tbsp" };
 }
 
+/** Another amount of another thing is for the maker to be sure of again. */
+function changedLine({ sure, ...line }: DraftLine, change: Partial<DraftLine>): DraftLine {
+  const sameAmount = change.text === undefined && change.unit === undefined && change.materialId === undefined;
+  return { ...line, ...(sure && sameAmount ? { sure } : {}), ...change };
+}
+
 export function edit(doc: BlendDocument, action: Edit): BlendDocument {
   switch (action.do) {
     case "set": return { ...doc, ...action.change };
@@ -157,8 +178,42 @@ export function edit(doc: BlendDocument, action: Edit): BlendDocument {
       const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
       return { ...doc, lines: [...doc.lines, { key, materialId: action.material.id, fill: "level", ...firstAmount(action.material), ...action.amount }] };
     }
-    case "line": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key ? { ...line, ...action.change } : line)) };
+    case "page": return withPage(doc, action.page, action.nowG);
+    case "multiply": return multiplied(doc, action.factor, action.find);
+    case "line": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key ? changedLine(line, action.change) : line)) };
     case "remove": return { ...doc, lines: doc.lines.filter((line) => line.key !== action.key) };
     case "restore": return action.doc;
   }
+}
+
+/** What stands in the bowl keeps its weight; the page is added as it was written, and nothing of it is scaled. */
+function withPage(doc: BlendDocument, { things, liquid }: TakenPage, nowG?: readonly number[]): BlendDocument {
+  const standing = doc.lines.map((line, i): DraftLine =>
+    (nowG?.[i] === undefined ? line : { ...line, text: textOf(Number(nowG[i].toPrecision(3))), unit: "g", fill: "level" }));
+  const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
+  const added = things.map(({ material, amount }, i): DraftLine =>
+    ({ key: key + i, materialId: material.id, role: firstAmount(material).role, ...amount, sure: true }));
+  const poured = liquid && {
+    liquidId: liquid.id, liquidMlText: liquid.ml === undefined ? "" : textOf(liquid.ml),
+    secondId: liquid.with?.id ?? "", secondShareText: liquid.with ? textOf(Math.round(liquid.with.share * 1000) / 10) : "",
+  };
+  return { ...doc, lines: [...standing, ...added], sizing: "asGiven", ...poured };
+}
+
+/** As a kitchen measures: pieces by halves, whole drops, three digits of the rest. */
+function tidyAmount(amount: number, unit: Unit): number {
+  if (unit === "piece") return Math.max(0.5, Math.round(amount * 2) / 2);
+  return unit === "drop" ? Math.max(1, Math.round(amount)) : Number(amount.toPrecision(3));
+}
+
+/** Every amount so many times, wet things and a liquid that was set with them. What cannot be read stays as it stands. */
+function multiplied(doc: BlendDocument, factor: number, find: Lookup): BlendDocument {
+  const more = (line: DraftLine): DraftLine => {
+    const { amount, unit, fill } = readAmount(line, find);
+    // What is more than it was is for the maker to be sure of again.
+    return Number.isFinite(amount) ? { ...line, sure: undefined, text: textOf(tidyAmount(amount * factor, unit)), unit, fill } : line;
+  };
+  const ml = typed(doc.liquidMlText);
+  const liquidMlText = Number.isFinite(ml) ? textOf(tidyAmount(ml * factor, "ml")) : doc.liquidMlText;
+  return { ...doc, lines: doc.lines.map(more), liquidMlText };
 }

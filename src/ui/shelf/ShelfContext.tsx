@@ -1,6 +1,6 @@
 "use client";
 import { createContext, useContext, useMemo, type ReactNode } from "react";
-import { searchIndex, type SearchIndex } from "@/core/search";
+import { NO_MEANINGS, searchIndex, type SearchIndex } from "@/core/search";
 import { EMPTY_SHELF, everythingOn, lookupOn, type HouseShelf } from "@/core/shelf";
 import type { Lookup, Material } from "@/core/material";
 
@@ -18,7 +18,7 @@ function known(house: HouseShelf): Known {
   return { ...house, find: lookupOn(shelf), everything, index: () => (index ??= searchIndex(everything, shelf.jars.map((jar) => ({ id: jar.materialId, text: jar.name })))) };
 }
 
-const Context = createContext<Known>(known({ shelf: EMPTY_SHELF, spoons: "metric", vessels: {}, currency: "EUR", today: "2026-01-01" }));
+const Context = createContext<Known>(known({ shelf: EMPTY_SHELF, spoons: "metric", vessels: {}, currency: "EUR", meanings: NO_MEANINGS, today: "2026-01-01" }));
 
 export function ShelfProvider({ house, children }: { house: HouseShelf; children: ReactNode }) {
   const value = useMemo(() => known(house), [house]);
