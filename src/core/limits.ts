@@ -33,6 +33,7 @@ export const LIMITS = {
   slumpMm: { min: 0, max: 150 },
   dropMl: { min: 4, max: 100 },
   acrossMm: { min: 5, max: 500 },
+  holdingFactor: { min: 0.4, max: 2.5 },
   soakedMin: { min: 0, max: 1440 },
   secondShare: { min: 0.01, max: 0.99 },
   vesselMl: { min: 20, max: 5000 },

@@ -80,6 +80,10 @@ export class CorrectionInput extends PasteInput {
   @IsOptional() @IsIn(WORDS) word?: MixingWord;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => ReadingInput) reading?: ReadingInput;
   @IsNumber() pouredMl!: number;
+  /** That much is more than was wanted, by the maker's own word. */
+  @IsOptional() @IsIn([true, false]) tooMuch?: boolean;
+  /** The middle of the `holdingFactor` that an earlier answer gave for this bowl. */
+  @IsOptional() @IsNumber() heard?: number;
   @IsOptional() @IsNumber() minutesSoaked?: number;
 }
 

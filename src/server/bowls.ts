@@ -1,4 +1,4 @@
-import { asMade, foldBatch, type BatchState, type Made } from "@/core/batch";
+import { asSeen, foldBatch, type BatchState, type Made } from "@/core/batch";
 import { eventsOf, findBatches, type StoredBatch } from "@/store/batches";
 import { listBatches } from "@/store/log";
 
@@ -17,6 +17,6 @@ export async function bowlsOf(householdId: string, blendId: string): Promise<Mad
   const [batches, events] = await Promise.all([findBatches(householdId, ids), eventsOf(householdId, ids)]);
   return batches.sort((a, b) => a.startsAtMs - b.startsAtMs).map((batch) => {
     const state = foldBatch(events.get(batch.id) ?? []);
-    return { batch, state, made: asMade(batch.question, batch.answer, state) };
+    return { batch, state, made: asSeen(batch.question, batch.answer, state) };
   });
 }

@@ -20,8 +20,8 @@ export const computeUse = async ({ input, settings, household }: Asked<PasteInpu
 export async function correctUse({ input, settings, household }: Asked<CorrectionInput>) {
   const shelf = await shelfOf(household.id);
   const question = toQuestion(input, settings.spoons, shelf);
-  const seen: Seen = input.reading ? { by: "test", reading: toReading(input.reading) } : input.word ? { by: "word", word: input.word } : { by: "pour" };
-  const result = correctPaste(question, seen, { pouredMl: input.pouredMl, minutesSoaked: input.minutesSoaked, haveG: haveOf(shelf, question.lines) });
+  const seen: Seen = input.reading ? { by: "test", reading: toReading(input.reading) } : input.word ? { by: "word", word: input.word } : { by: "pour", ...(input.tooMuch ? { tooMuch: true as const } : {}) };
+  const result = correctPaste(question, seen, { pouredMl: input.pouredMl, minutesSoaked: input.minutesSoaked, heard: input.heard, haveG: haveOf(shelf, question.lines) });
   if (!result.ok) throw unusable(result.problems);
   return result.value;
 }

@@ -8,13 +8,16 @@ const ml = (value: number) => `${roundTo(value, value < 30 ? 1 : 5)} ml`;
 /** What one way on asks for. */
 export function optionWords(option: CorrectionOption, question: PasteQuestion): string {
   switch (option.kind) {
+    case "leave":
+      return `Nothing yet. By the figures, and what was said of this bowl before, it is not what you say: look at what was poured and what went in${option.minutes < 1 ? "" : `, or look again when it has soaked, in about ${minuteWords(option.minutes)}`}.`;
     case "wait":
       return option.minutes < 1 ? "Nothing: it is as you want it." : `Nothing: wait. It thickens to what you want in about ${minuteWords(option.minutes)}.`;
     case "liquid": {
       const steps = `${option.step.count} ${option.step.unit} at a time`;
       const first = option.atOnceMl < option.ml.mid && option.atOnceMl > option.step.ml ? `${ml(option.atOnceMl)} at once, then ${steps}` : steps;
       const range = option.ml.high > option.ml.low ? `, ${bandWords(option.ml).range} by what the test leaves open` : "";
-      return `Add about ${ml(option.ml.mid)} (${spoonWords(option.spoons)}${range}) of ${liquidName(question.liquid)}, ${first}, and stir in between.`;
+      const never = option.neverMoreMl === undefined ? "" : ` That reaches this bowl’s “never more” of ${ml(option.neverMoreMl)}: by what you see, its powders hold more than usual. Go on by the teaspoon, or test it.`;
+      return `Add about ${ml(option.ml.mid)} (${spoonWords(option.spoons)}${range}) of ${liquidName(question.liquid)}, ${first}, and stir in between.${never}`;
     }
     case "powder": {
       const each = option.lines.map(({ line, massG, spoons }) => `${materialName(question.lines[line].materialId)} ${gramWords(massG)} g (${spoonWords(spoons)})`).join(", ");

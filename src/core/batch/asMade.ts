@@ -1,6 +1,7 @@
 import type { Uncertain } from "../figure";
+import { LIMITS } from "../limits";
 import { massG } from "../material";
-import { computePaste, lookupIn, type BlendLine, type PasteAnswer, type PasteQuestion } from "../paste";
+import { asHeard, computePaste, heardFactor, lookupIn, type BlendLine, type PasteAnswer, type PasteQuestion } from "../paste";
 import type { BatchState } from "./fold";
 
 /** A line of the bowl as it was really made. */
@@ -64,3 +65,29 @@ const rescaled = ({ value, low, high }: Uncertain, to: number): Uncertain => (va
 /** True where anything but the liquid went in otherwise than planned. */
 export const differs = ({ measured, heaped, added }: Pick<BatchState, "measured" | "heaped" | "added">): boolean =>
   Object.keys(measured).length > 0 || heaped.length > 0 || added.length > 0;
+
+const MINUTE_MS = 60_000;
+/** Minutes that a bowl has soaked by a moment: since it was mixed, or else since something was first poured. */
+export const soakedMin = ({ reachedMs, firstPourMs }: Pick<BatchState, "reachedMs" | "firstPourMs">, atMs: number): number =>
+  Math.min(LIMITS.soakedMin.max, Math.max(0, (atMs - (reachedMs.mixed ?? firstPourMs ?? atMs)) / MINUTE_MS));
+
+/** Words long past add nothing to the last ones. */
+const MOST_HEARD = 20;
+
+/** What everything said and tested of a bowl says of its holdings, 1 is as the figures say; each for the bowl as it was then. */
+export function heardOf(question: PasteQuestion, answer: PasteAnswer, state: BatchState): number {
+  return heardFactor(state.seen.slice(-MOST_HEARD).map(({ seen, pouredMl, addedCount, atMs }) => {
+    const made = asMade(question, answer, { ...state, pouredMl, added: state.added.slice(0, addedCount) });
+    // Mixed later than that, it had soaked since the first pour.
+    const mixed = state.reachedMs.mixed !== undefined && state.reachedMs.mixed <= atMs ? { mixed: state.reachedMs.mixed } : {};
+    return { seen, question: made.question, pouredMl, minutesSoaked: soakedMin({ reachedMs: mixed, firstPourMs: state.firstPourMs }, atMs) };
+  }));
+}
+
+/** The bowl as made, and the paste that it makes by everything that was seen of it. */
+export function asSeen(question: PasteQuestion, answer: PasteAnswer, state: BatchState): Made & { readonly heard: number } {
+  const made = asMade(question, answer, state);
+  const heard = heardOf(question, answer, state);
+  const result = heard === 1 ? undefined : computePaste(asHeard(made.question, heard));
+  return { ...made, heard, ...(result?.ok ? { answer: result.value } : {}) };
+}

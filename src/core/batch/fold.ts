@@ -1,6 +1,15 @@
-import type { MixingWord } from "../paste";
+import type { Heard, MixingWord } from "../paste";
 import type { Reading } from "../reading";
 import type { Again, BatchEvent, Mark, Measured, Place, SpoonUnit, Stage, StepId } from "./events";
+
+/** Something that was seen of a bowl, and how much of what it is made of was in it by then. */
+export interface SeenThen {
+  readonly seen: Heard["seen"];
+  readonly pouredMl: number;
+  /** How many of the things put in besides. */
+  readonly addedCount: number;
+  readonly atMs: number;
+}
 
 /** Where a bowl stands: the fold of its events. Times are ms since the epoch. */
 export interface BatchState {
@@ -15,6 +24,8 @@ export interface BatchState {
   readonly moves: readonly { readonly place: Place; readonly atMs: number }[];
   readonly lastWord?: MixingWord | "right";
   readonly tests: readonly { readonly eventId: string; readonly reading: Reading; readonly pouredMl: number; readonly atMs: number }[];
+  /** What was said and tested of the bowl, in order, each with what was in it by then. */
+  readonly seen: readonly SeenThen[];
   /** When something was first poured. */
   readonly firstPourMs?: number;
   readonly reachedMs: Readonly<Partial<Record<Stage, number>>>;
@@ -45,6 +56,7 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
   const marks: Partial<Record<Mark, number>> = {};
   const reachedMs: Partial<Record<Stage, number>> = {};
   const tests: { eventId: string; reading: Reading; pouredMl: number; atMs: number }[] = [];
+  const seen: SeenThen[] = [];
   let pouredMl = 0;
   let firstPourMs: number | undefined;
   let lastWord: BatchState["lastWord"];
@@ -65,6 +77,7 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
       case "tested": {
         const { kind: _, ...reading } = payload;
         tests.push({ eventId: id, reading, pouredMl, atMs });
+        seen.push({ seen: { by: "test", reading }, pouredMl, addedCount: added.length, atMs });
         break;
       }
       case "measured": {
@@ -80,7 +93,10 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
         break;
       }
       case "moved": moves.push({ place: payload.place, atMs }); break;
-      case "said": lastWord = payload.word; break;
+      case "said":
+        lastWord = payload.word;
+        seen.push({ seen: payload.word === "right" ? { by: "right" } : { by: "word", word: payload.word }, pouredMl, addedCount: added.length, atMs });
+        break;
       case "reached": reachedMs[payload.stage] = atMs; break;
       case "noted": if (payload.text) notes.push({ eventId: id, text: payload.text, atMs }); break;
       case "marked": marks[payload.mark] = payload.value; break;
@@ -90,7 +106,7 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
       case "withdrawn": break;
     }
   }
-  return { done: [...done], pouredMl, measured, heaped, added, moves, lastWord, tests, firstPourMs, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
+  return { done: [...done], pouredMl, measured, heaped, added, moves, lastWord, tests, seen, firstPourMs, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
 }
 
 /** Latest first, so that a withdrawal that is itself withdrawn takes nothing back. */

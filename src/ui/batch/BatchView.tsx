@@ -1,10 +1,10 @@
 "use client";
 import Link from "next/link";
 import { useEffect, useMemo, useState } from "react";
-import { AGAIN, asMade, differs, MARKS, unpackEvents, type Stage, type StepId, type Worksheet } from "@/core/batch";
+import { AGAIN, asSeen, differs, MARKS, soakedMin, unpackEvents, type Stage, type StepId, type Worksheet } from "@/core/batch";
 import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
-import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
+import { asHeard, computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
 import { AGAIN_NAME, bandWords, liquidName, materialName, minuteWords, roundTo, STEP_NAME, stepWords, totalWords } from "@/words";
 import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
@@ -55,14 +55,18 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
   const [note, setNote] = useState("");
   useEffect(() => { const timer = setInterval(() => setNowMs(houseNow()), 20_000); return () => clearInterval(timer); }, []);
   const { question, answer } = batch;
-  const made = useMemo(() => asMade(question, answer, state), [question, answer, state]);
+  const made = useMemo(() => asSeen(question, answer, state), [question, answer, state]);
   // Once something went in otherwise, the liquid and the corrections follow what is in the bowl.
   const aim = useMemo(() => {
-    if (!differs(state)) return { question, answer };
-    const asked = { ...made.question, liquid: question.liquid };
-    const result = computePaste(asked);
-    return result.ok ? { question: asked, answer: result.value } : { question, answer };
+    const asked = differs(state) || made.heard !== 1 ? { ...made.question, liquid: question.liquid } : question;
+    const result = asked === question ? undefined : computePaste(asked);
+    return result?.ok ? { question: asked, answer: result.value } : { question, answer };
   }, [made, state, question, answer]);
+  // The jug follows what was said of this bowl: after "too thick" it is to stop later than it was planned.
+  const jug = useMemo(() => {
+    const result = made.heard === 1 ? undefined : computePaste(asHeard(aim.question, made.heard));
+    return result?.ok && result.value.liquid.state !== "unreachable" ? result.value.liquid : aim.answer.liquid;
+  }, [aim, made.heard]);
   const today = useMemo(() => { const result = computePaste(question); return batch.model !== PASTE_MODEL && result.ok ? result.value : undefined; }, [batch.model, question]);
   const closed = state.closedMs !== undefined;
   const done = new Set(state.done);
@@ -79,7 +83,6 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
     happen({ kind: "reached", stage });
     if (!done.has(step)) happen({ kind: "ticked", step, done: true });
   };
-  const soakedMin = state.reachedMs.mixed ? Math.max(0, (nowMs - state.reachedMs.mixed) / MINUTE_MS) : 0;
 
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10 print:max-w-none print:px-0 print:pt-0">
@@ -121,14 +124,14 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
           </ol>
         </section>
         <aside className="flex flex-col gap-7 print:gap-4" aria-label="What went in and how it was">
-          <div className="print:hidden"><Pours liquid={aim.answer.liquid} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={poured} pouredMl={state.pouredMl} parts={liquidParts(question.liquid).map(({ materialId, share }) => ({ name: materialName(materialId), share }))} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
+          <div className="print:hidden"><Pours liquid={jug} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={poured} pouredMl={state.pouredMl} parts={liquidParts(question.liquid).map(({ materialId, share }) => ({ name: materialName(materialId), share }))} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
           <div className="hidden print:block">
             <div className="w-36"><SmallBowl layers={answer.layers} totalMl={answer.totalMl} /></div>
             <p className="mt-2">Really poured: {state.pouredMl > 0 ? `${roundTo(state.pouredMl, 1)} ml` : "________ ml"}</p>
           </div>
           {!closed && (
             <div className="no-print">
-              <Mixing question={aim.question} answer={aim.answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} lastTest={state.tests.at(-1)?.reading} onDone={(option) => doneOption(option, aim.question).forEach(happen)}>
+              <Mixing question={aim.question} answer={aim.answer} pouredMl={state.pouredMl || undefined} minutesSoaked={soakedMin(state, nowMs)} heard={made.heard} lastSaid={state.lastWord} onSaid={(word) => happen({ kind: "said", word })} lastTest={state.tests.at(-1)?.reading} onDone={(option) => doneOption(option, aim.question).forEach(happen)}>
                 <p><Link href={`/measure?batch=${batch.id}`} className="pressable inline-flex min-h-11 items-center">measure it with a ring or on a plate</Link></p>
               </Mixing>
             </div>

@@ -15,6 +15,8 @@ interface MixingProps {
   /** What has been poured, where it is known. */
   readonly pouredMl?: number;
   readonly minutesSoaked?: number;
+  /** What was said and tested of it before says of its holdings. */
+  readonly heard?: number;
   /** Where words are kept, "just right" is one of them. */
   readonly onSaid?: (word: MixingWord | "right") => void;
   readonly lastSaid?: MixingWord | "right";
@@ -26,7 +28,7 @@ interface MixingProps {
 }
 
 /** Too thick, runs, 30 ml too much, or a test: the ways on, and what each does to total, strength and head. */
-export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, lastSaid, lastTest, onDone, children }: MixingProps) {
+export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, heard, onSaid, lastSaid, lastTest, onDone, children }: MixingProps) {
   const { shelf } = useShelf();
   const [seen, setSeen] = useState<Seen>();
   const [text, setText] = useState("");
@@ -35,7 +37,7 @@ export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, 
   const expected = answer.liquid.ml.mid;
   const overshot = seen?.by === "pour" && pouredMl === undefined && !text.trim();
   const poured = text.trim() ? (parseCount(text) ?? NaN) : overshot ? expected + (parseCount(tooMuch) ?? NaN) : (pouredMl ?? expected);
-  const found = seen && correctPaste(question, seen, { pouredMl: poured, minutesSoaked, haveG: haveOf(shelf, question.lines) });
+  const found = seen && correctPaste(question, seen, { pouredMl: poured, minutesSoaked, heard, haveG: haveOf(shelf, question.lines) });
   const chose = (one: Seen, pressed: boolean) => { setSeen(pressed ? undefined : one); if (!pressed && one.by === "word") onSaid?.(one.word); };
   const press = (label: string, one: Seen, pressed: boolean) => (
     <Button key={label} aria-pressed={pressed} className={pressed ? "bg-sunk font-semibold" : ""} onClick={() => chose(one, pressed)}>{label}</Button>
@@ -47,7 +49,7 @@ export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, onSaid, 
         <div className="w-36"><Field label="Poured so far, ml">{(a) => <input {...a} className="w-full" inputMode="decimal" placeholder={roundTo(pouredMl ?? expected, 1)} value={text} onChange={(e) => setText(e.target.value)} />}</Field></div>
         {WORDS.map((word) => press(MIXING_WORD_NAME[word], { by: "word", word }, seen?.by === "word" && seen.word === word))}
         {onSaid && <Button onClick={() => { setSeen(undefined); onSaid("right"); }}>{MIXING_WORD_NAME.right}{lastSaid === "right" ? " ✓" : ""}</Button>}
-        {press("Poured too much", { by: "pour" }, seen?.by === "pour")}
+        {press("Poured too much", { by: "pour", tooMuch: true }, seen?.by === "pour")}
         {lastTest && press("By the last test", { by: "test", reading: lastTest }, seen?.by === "test")}
       </div>
       {seen?.by === "pour" && pouredMl === undefined && !text.trim() && (

@@ -1,9 +1,8 @@
 "use client";
 import Link from "next/link";
 import { useState } from "react";
-import { asMade, unpackEvents, type BatchState } from "@/core/batch";
+import { asMade, soakedMin, unpackEvents } from "@/core/batch";
 import { readingsOf } from "@/core/learn";
-import { LIMITS } from "@/core/limits";
 import { correctPaste, type PasteAnswer } from "@/core/paste";
 import { haveOf } from "@/core/shelf";
 import type { StoredBatch } from "@/store/batches";
@@ -21,7 +20,6 @@ import { useShelf } from "../shelf/ShelfContext";
 import { MeasureFrame } from "./MeasureFrame";
 import { useReading } from "./useReading";
 
-const MINUTE_MS = 60_000;
 
 /** A bowl as its page sends it. */
 export interface MeasuredBowl { readonly batch: StoredBatch; readonly packedEvents: string; readonly rev: number }
@@ -36,7 +34,7 @@ export function MeasureBowl({ batch, packedEvents, rev }: MeasuredBowl) {
   const made = asMade(question, answer, state);
   const density = densityOf(made.answer ?? answer);
   const form = useReading(density);
-  const minutes = soakedFor(state, nowMs);
+  const minutes = soakedMin(state, nowMs);
   const correction = form.read && form.started ? correctPaste({ ...made.question, liquid: question.liquid }, { by: "test", reading: form.reading }, { pouredMl: state.pouredMl, minutesSoaked: minutes, haveG: haveOf(shelf, made.question.lines) }) : undefined;
   const kept = readingsOf(question, answer, events);
   const last = kept.at(-1);
@@ -62,4 +60,3 @@ export function MeasureBowl({ batch, packedEvents, rev }: MeasuredBowl) {
 }
 const jarName = (jars: readonly { readonly id: string; readonly materialId: string }[], id: string): string => { const jar = jars.find((one) => one.id === id); return jar ? materialName(jar.materialId) : "a jar that is gone"; };
 const densityOf = ({ totalG, totalMl }: PasteAnswer): number => (totalMl > 0 ? totalG.mid / totalMl : 1.1);
-const soakedFor = ({ reachedMs, firstPourMs }: BatchState, nowMs: number): number => Math.min(LIMITS.soakedMin.max, Math.max(0, (nowMs - (reachedMs.mixed ?? firstPourMs ?? nowMs)) / MINUTE_MS));
