@@ -1,6 +1,7 @@
 import { DateTime } from "luxon";
-import { checkPayload, foldBatch, worksheet, type BatchPayload } from "@/core/batch";
+import { checkPayload, foldBatch, worksheet, worksheetFor, type BatchPayload } from "@/core/batch";
 import { blendForHead, figuresOf } from "@/core/paste";
+import type { Vessels } from "@/core/order";
 import { questionOn } from "@/core/shelf";
 import type { EventsInput, NewBatchInput } from "@/inputs/bookInput";
 import * as store from "@/store/batches";
@@ -73,11 +74,11 @@ export async function addEvents({ input, params, deviceId, personId }: Asked<Eve
 }
 
 /** A batch, its history and where it stands. */
-export async function readBatch(householdId: string, id: string) {
+export async function readBatch(householdId: string, id: string, vessels: Vessels = {}) {
   const batch = await store.findBatch(householdId, id);
   if (!batch) throw notFound();
   const events = await store.listEvents(householdId, id);
-  return { batch, events, state: foldBatch(events), sheet: worksheet(batch.answer) };
+  return { batch, events, state: foldBatch(events), sheet: worksheetFor(batch.question, batch.answer, vessels) };
 }
 
 /** What happened to a batch after a rev. */

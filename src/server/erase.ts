@@ -29,7 +29,7 @@ export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) 
     const question = { ...batch.question, head: blanked(batch.question.head) };
     const materials = thingsOf(question).flatMap(({ materialId }) => findMaterial(materialId) ?? []);
     const oils = batch.answer.lines.flatMap(({ materialId, massG }) => { const material = findMaterial(materialId); return material ? [{ material, massG: massG.mid }] : []; });
-    const cautions = cautionsFor({ essentialOilMl: essentialOilMl(oils), head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC, materials });
+    const cautions = cautionsFor({ restMin: batch.answer.rest.restMin, essentialOilMl: essentialOilMl(oils), head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC, materials });
     await batches.blankBatch(write, batch.id, { headName: NOBODY, question, answer: { ...batch.answer, cautions } });
     touched.add(batch.id);
   }

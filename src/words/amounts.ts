@@ -42,6 +42,9 @@ export const roundTo = (value: number, grain: number): string => {
   return grain < 1 ? Number(rounded.toFixed(1)).toString() : Math.round(rounded).toString();
 };
 
+/** A pour as a jug can be read, rounded once: what a button says is what the record says. */
+export const pourMl = (ml: number, of: Band): number => Number(roundTo(ml, Math.max(1, grainOf(of))));
+
 /** "270" and "210–350", never more digits than the band deserves. */
 export function bandWords(band: Band): { readonly mid: string; readonly range: string; readonly both: string } {
   const grain = grainOf(band);

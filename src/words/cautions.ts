@@ -22,6 +22,7 @@ const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => st
   indigo: () => "Indigo gives its blue within the quarter hour and is spent within the hour: mix it last, with water and no acid, and put it on at once.",
   aloeLatex: () => "From a fresh leaf: drain the yellow latex first; it irritates.",
   perishable: (things, many) => `${things} ${many ? "spoil" : "spoils"}: two hours out at the most, and what is left goes away today.`,
+  perishableRest: (things, many) => `${things} ${many ? "spoil" : "spoils"} within two hours out of the fridge, and this rests longer: stir ${many ? "them" : "it"} in just before it goes on, or let it rest in the fridge. What is left goes away the same day.`,
   hotDayPerishable: () => "In a kitchen this warm, one hour out is the most.",
   dust: () => "Powder dust irritates: open the bag slowly, wet it early, breathe away from it.",
   stainsRoom: (things, many) => `${things} ${many ? "stain" : "stains"} towels, basins and grout. Old clothes, gloves, and wipe as you go.`,

@@ -35,7 +35,7 @@ export function adviceWords(advice: Advice, feel: FeelAnswer): string {
       if (advice.choice === "water") return `Rinse with water alone and leave shampoo for a day: ${why} goes on darkening.`;
       if (advice.choice === "conditioner") return "Rinse, then float the grit out with conditioner.";
       return advice.choice === "twice" ? `Two shampoos: ${why} holds on.` : `One shampoo is enough${why ? ` for ${why}` : ""}.`;
-    case "conditionAfter": return advice.choice ? `Condition afterwards: ${why} leaves hair dry or stiff.` : "Conditioner afterwards is not needed.";
+    case "conditionAfter": return advice.choice ? `Condition afterwards: ${why} ${feel.scores.drying.score >= feel.scores.protein.score ? "dries the hair" : "makes the hair stiff"}.` : "Conditioner afterwards is not needed.";
     case "odour": return `The smell of ${why} stays a while: a last rinse with a spoon of lemon juice in a litre of water helps. Keep it out of the eyes.`;
   }
 }
@@ -53,7 +53,7 @@ export function mixingStepWords(step: MixingStep, materialIds: readonly string[]
     }
     case "warm": return `Warm ${list} to about ${step.toC} °C over a bowl of hot water until it flows or dissolves; cooler it stays in lumps. Test on the wrist before it meets skin.`;
     case "lumps": return `Stir ${list} into the other dry powder first: in water it clumps around dry middles.`;
-    case "dry": return `Put ${list} together dry${step.dusty ? ", slowly and low over the bowl, window open; the dust is not for lungs" : ""}. Crush lumps now.`;
+    case "dry": return `${step.things.length > 1 ? `Put ${list} together dry` : `Put ${list} in a dry bowl`}${step.dusty ? ", slowly and low over the bowl, window open; the dust is not for lungs" : ""}. Crush lumps now.`;
     case "oilFirst": return `Rub ${list} into the dry powder. It takes up less water so; pour with care.`;
     case "wet": return `Whisk ${list} smooth by itself, then into the powder.`;
     case "pour": return "Pour by the jug: the first pour, stir until nothing is dry, then by steps.";

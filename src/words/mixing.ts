@@ -5,6 +5,9 @@ import { shortly } from "./verdict";
 
 const ml = (value: number) => `${roundTo(value, value < 30 ? 1 : 5)} ml`;
 
+/** Liquid to be added, rounded once and down: what is asked for is what is written down, and is never past the mark. */
+export const addMl = (value: number): number => (value < 50 ? Math.floor(value * 10 + 1e-6) / 10 : Math.floor(value + 1e-6));
+
 /** What one way on asks for. */
 export function optionWords(option: CorrectionOption, question: PasteQuestion): string {
   switch (option.kind) {
@@ -17,7 +20,7 @@ export function optionWords(option: CorrectionOption, question: PasteQuestion): 
       const first = option.atOnceMl < option.ml.mid && option.atOnceMl > option.step.ml ? `${ml(option.atOnceMl)} at once, then ${steps}` : steps;
       const range = option.ml.high > option.ml.low ? `, ${bandWords(option.ml).range} by what the test leaves open` : "";
       const never = option.neverMoreMl === undefined ? "" : ` That reaches this bowl’s “never more” of ${ml(option.neverMoreMl)}: by what you see, its powders hold more than usual. Go on by the teaspoon, or test it.`;
-      return `Add about ${ml(option.ml.mid)} (${spoonWords(option.spoons)}${range}) of ${liquidName(question.liquid)}, ${first}, and stir in between.${never}`;
+      return `Add about ${addMl(option.ml.mid)} ml (${spoonWords(option.spoons)}${range}) of ${liquidName(question.liquid)}, ${first}, and stir in between.${never}`;
     }
     case "powder": {
       const each = option.lines.map(({ line, massG, spoons }) => `${materialName(question.lines[line].materialId)} ${gramWords(massG)} g (${spoonWords(spoons)})`).join(", ");

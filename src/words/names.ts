@@ -45,7 +45,8 @@ export const MARK_NAME: Readonly<Record<Mark, string>> = { soft: "soft", slip: "
 export const AGAIN_NAME: Readonly<Record<Again, string>> = { yes: "again", maybe: "maybe again", no: "not again" };
 export const PLACE_NAME: Readonly<Record<Place, string>> = { kitchen: "the kitchen", fridge: "the fridge", freezer: "the freezer" };
 export const STEP_NAME: Readonly<Record<StepId, string>> = {
-  gather: "Gather", dry: "Dry things together", wet: "Wet things", firstPour: "First pour", pour: "Pour by steps", oil: "Oil last",
+  gather: "Gather", mash: "Mash", warm: "Warm", lumps: "What lumps, first", dry: "Dry things", oilFirst: "Oil first", wet: "Wet things",
+  firstPour: "First pour", pour: "Pour by steps", strain: "Sieve", oil: "Oil last", scent: "Scent", bottle: "Into the bottle",
   rest: "Rest", check: "Look again", hair: "Hair ready", apply: "Put it on", leaveOn: "Leave on", rinse: "Rinse", clear: "Clear away",
 };
 

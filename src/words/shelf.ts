@@ -4,7 +4,8 @@ import { spoonMl, type Spoons } from "@/core/measure";
 import type { SpoonAmount } from "@/core/measure";
 import type { Slip } from "@/core/search";
 import type { AgeTest, BowlTraits, Freshness, Gathered, Jar } from "@/core/shelf";
-import { gramWords, kitchenNumber, spoonWords } from "./amounts";
+import type { Caution } from "@/core/caution";
+import { bandWords, gramWords, kitchenNumber, minuteWords, spoonWords } from "./amounts";
 import { UNIT_NAME } from "./names";
 
 export const moneyWords = (amount: number, currency: string): string => new Intl.NumberFormat("en", { style: "currency", currency }).format(amount);
@@ -54,7 +55,7 @@ export function slipWords(slip: Slip): string {
 export const conversionWords = ({ massG, spoons }: Conversion): string => `about ${gramWords(massG.mid)} g (${gramWords(massG.low)}–${gramWords(massG.high)}), ${spoonWords(spoons)}`;
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
-const TRAITS: readonly { readonly of: keyof Omit<BowlTraits, "liquidMl" | "totalG">; readonly more: string; readonly less: string }[] = [
+const TRAITS: readonly { readonly of: "stain" | "drying" | "slip" | "protein"; readonly more: string; readonly less: string }[] = [
   { of: "stain", more: "stains more", less: "stains less" }, { of: "drying", more: "dries more", less: "dries less" }, { of: "slip", more: "more slip", less: "less slip" }, { of: "protein", more: "more protein", less: "less protein" },
 ];
 const NOTABLE = 0.03;
@@ -64,7 +65,17 @@ export function swapWords(before: BowlTraits, after: BowlTraits): string {
   const said = TRAITS.flatMap(({ of, more, less }) => (Math.abs(after[of] - before[of]) < NOTABLE ? [] : [`${after[of] > before[of] ? more : less} (${percent(before[of])} → ${percent(after[of])} of the paste)`]));
   const ml = before.liquidMl !== undefined && after.liquidMl !== undefined ? after.liquidMl - before.liquidMl : 0;
   if (Math.abs(ml) >= 3) said.push(`${Math.abs(Math.round(ml))} ml ${ml > 0 ? "more" : "less"} liquid`);
+  if (Math.abs(after.restMin - before.restMin) >= 5) said.push(`rests ${minuteWords(after.restMin)} instead of ${minuteWords(before.restMin)}`);
+  if (after.leaveOnMin.mid !== before.leaveOnMin.mid) said.push(`stays on ${bandWords(after.leaveOnMin).range} min instead of ${bandWords(before.leaveOnMin).range}`);
   return said.length > 0 ? said.join(", ") : "changes little";
+}
+
+/** The cautions that a swap brings, and those that it takes away. */
+export function swapCautions(before: BowlTraits, after: BowlTraits): { readonly more: readonly Caution[]; readonly fewer: number } {
+  const key = ({ id, materialIds }: Caution) => `${id} ${materialIds.join(" ")}`;
+  const had = new Set(before.cautions.map(key));
+  const has = new Set(after.cautions.map(({ id }) => id));
+  return { more: after.cautions.filter((one) => !had.has(key(one))), fewer: before.cautions.filter(({ id }) => !has.has(id)).length };
 }
 
 /** One row of a shopping list. */

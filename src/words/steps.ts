@@ -1,8 +1,9 @@
-import type { StepId } from "@/core/batch";
+import type { WorkStep } from "@/core/batch";
+import type { Vessels } from "@/core/order";
 import { chosen, feelAdvice } from "@/core/feel";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
-import { bandWords, countWords, grainOf, gramWords, hourBandWords, minuteWords, roundTo, spoonWords } from "./amounts";
-import { WASH_NAME } from "./feel";
+import { bandWords, countWords, gramWords, hourBandWords, minuteWords, pourMl, roundTo, spoonWords } from "./amounts";
+import { mixingStepWords, WASH_NAME } from "./feel";
 import { CONSISTENCY_NAME, liquidName, materialName } from "./names";
 import { consistencyWords } from "./verdict";
 
@@ -21,30 +22,28 @@ export function liquidWords(answer: PasteAnswer, question: PasteQuestion): strin
 }
 
 /** What one step of the worksheet asks for. */
-export function stepWords(step: StepId, answer: PasteAnswer, question: PasteQuestion, lines: readonly number[]): string {
+export function stepWords({ id: step, lines, mixing }: Pick<WorkStep, "id" | "lines" | "mixing">, answer: PasteAnswer, question: PasteQuestion, vessels: Vessels = {}): string {
   const list = lines.map((line) => lineWords(answer, line)).join("; ");
   const target = "word" in question.target ? CONSISTENCY_NAME[question.target.word] : `${question.target.yieldPa} Pa`;
   const { liquid, rest, sections } = answer;
   switch (step) {
+    case "mash": case "warm": case "lumps": case "oilFirst": case "strain": case "scent": case "bottle":
+      return mixing ? mixingStepWords(mixing, answer.lines.map(({ materialId }) => materialId), vessels) : "";
     case "gather": return "A bowl and spoon, the scale or your spoons, gloves, a cap, old towels, and everything below.";
-    case "dry": return `${list}. ${question.choices?.oil === "first" ? "Rub the oil into them, as you chose. " : ""}Stir them together dry, slowly, with little dust.`;
+    case "dry": return `${list}. ${lines.length > 1 ? "Stir them together dry, slowly, with little dust" : "Into a dry bowl, slowly, with little dust"}; crush lumps now.`;
     case "wet": return `${list}. Whisk smooth before the powder meets them.`;
     case "firstPour": {
       if (liquid.state === "unreachable") return "No liquid goes in: the wet things are enough.";
       if (liquid.state === "given") return `Pour all ${roundTo(liquid.ml.mid, 1)} ml, slowly.`;
-      return `Pour ${roundTo(liquid.plan.firstPourMl, Math.max(1, grainOf(liquid.ml)))} ml of ${liquidName(question.liquid)}, and stir until no dry powder is left.`;
+      return `Pour ${pourMl(liquid.plan.firstPourMl, liquid.ml)} ml of ${liquidName(question.liquid)}, and stir until no dry powder is left.`;
     }
     case "pour": {
       if (liquid.state !== "solved") return `Stop when it is like ${target}.`;
       const { step: spoon, expectedStopMl, mostMl } = liquid.plan;
-      const grain = Math.max(1, grainOf(liquid.ml));
       const teaspoons = spoon.unit === "tbsp" && liquid.plan.times !== undefined ? `, ${liquid.plan.times > 0 ? `${liquid.plan.times} times, then` : "or"} by teaspoons,` : "";
-      return `Then ${spoon.count} ${spoon.unit} at a time${teaspoons} until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${roundTo(expectedStopMl, grain)} ml in all, never more than ${roundTo(mostMl, grain)}. It thickens as it stands.`;
+      return `Then ${spoon.count} ${spoon.unit} at a time${teaspoons} until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${pourMl(expectedStopMl, liquid.ml)} ml in all, never more than ${pourMl(mostMl, liquid.ml)}. It thickens as it stands.`;
     }
-    case "oil": {
-      const sieve = chosen("strain", feelAdvice(question, answer), question.choices) ? "Press the paste through a sieve first. " : "";
-      return question.choices?.oil === "first" ? `${list}. Already rubbed into the powders, as you chose; nothing to do here.` : `${sieve}${list}. Fold in last, once the powder is wet.`;
-    }
+    case "oil": return `${list}. Fold in last, once the powder is wet.`;
     case "rest": {
       if (!rest.dye) return `Cover it and let it stand ${minuteWords(rest.restMin)}.`;
       const hours = rest.dye[rest.dye.school];

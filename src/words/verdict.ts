@@ -74,6 +74,13 @@ export function totalWords(answer: PasteAnswer, headName: string): string {
   return `Makes ${roundTo(answer.totalG.mid, grainOf(answer.head.pasteG))} g; ${whose} takes about ${takes.both}.`;
 }
 
+/** " That is enough for about 60 % of it (45–80 %)." Empty where it is enough for all. */
+export function coversWords({ totalG, head: { pasteG } }: PasteAnswer): string {
+  const share = (of: number) => Math.round((100 * totalG.mid) / of / 5) * 5;
+  if (totalG.mid >= 0.97 * pasteG.mid) return "";
+  return ` That is enough for about ${share(pasteG.mid)} % of it (${share(pasteG.high)}–${Math.min(100, share(pasteG.low))} %).`;
+}
+
 /** Of a bowl whose amounts stand as they were written: the press that makes it what the head takes. */
 export function sizeWords(answer: PasteAnswer, sizing: Sizing): { readonly press: string; readonly factor: number } | undefined {
   const { totalG, head: { pasteG } } = answer;

@@ -1,6 +1,8 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../checks/arbitrary";
-import { worksheet } from "@/core/batch";
+import { lastTimeWords } from "./lastTime";
+import { swapCautions, swapWords } from "./shelf";
+import { worksheet, worksheetFor } from "@/core/batch";
 import { CAUTION_RULES } from "@/core/caution";
 import { feelAdvice } from "@/core/feel";
 import { CATALOGUE } from "@/core/material";
@@ -24,7 +26,7 @@ test("no sentence of any bowl holds a hole", () => {
     const obstacle = obstacleWords(answer, question.liquid.materialId);
     expect(obstacle === undefined).toBe(answer.liquid.state !== "unreachable");
     if (obstacle !== undefined) clean(obstacle);
-    for (const { id, lines } of worksheet(answer).steps) clean(stepWords(id, answer, question, lines));
+    for (const step of [...worksheet(answer).steps, ...worksheetFor(question, answer, { bottleMl: 250, blenderMl: 600 }).steps]) clean(stepWords(step, answer, question, { bottleMl: 250 }));
     for (const caution of answer.cautions) clean(cautionWords(caution));
     clean(throughTimeWords(answer));
     const feel = feelAdvice(question, answer, [{ materialId: "flax-gel", leftG: 200 }]);
@@ -59,4 +61,16 @@ test("clock times are the household's, across a night when the clocks change", (
   expect(dayWords(now, zone, now)).toBe("today");
   expect(momentWords(Date.UTC(2026, 9, 25, 23, 30), zone, now)).toBe("tomorrow 00:30");
   expect(dayWords(Date.UTC(2025, 0, 5, 12), zone, now)).toBe("Sunday 5 January 2025");
+});
+
+test("a swap says the rest it makes of it, and the cautions it brings and takes away", () => {
+  const rest = { stain: 0, drying: 0, slip: 0, protein: 0, totalG: 200, leaveOnMin: { low: 30, mid: 45, high: 60 } };
+  const soldAsHenna = { id: "soldAsHenna", level: "care" as const, materialIds: ["henna"] };
+  const [before, after] = [{ ...rest, restMin: 900, cautions: [soldAsHenna] }, { ...rest, restMin: 30, leaveOnMin: { low: 20, mid: 25, high: 30 }, cautions: [{ ...soldAsHenna, id: "eyes" }] }];
+  expect(swapWords(before, after)).toMatch(/rests 30 min instead of 15 h, stays on 20–30 min instead of 30–60/);
+  expect(swapCautions(before, after)).toMatchObject({ fewer: 1, more: [{ id: "eyes" }] });
+});
+test("last time is told in one line", () => {
+  const told = { id: "x", startsAtMs: 0, headName: "Ada", pouredMl: 190, plannedMl: 211, lastWord: "bitThin" as const, notes: [], marks: { soft: 4 }, again: "yes" as const };
+  expect(lastTimeWords(told)).toMatch(/poured 190 ml of about 210, said “a bit thin”, .* 4 of 5, again: /);
 });

@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { PLAIN_HEAD } from "../head";
 import { computePaste, type PasteQuestion } from "../paste";
-import { checkPayload, foldBatch, packEvents, restWindow, unpackEvents, worksheet, type BatchEvent, type BatchPayload } from ".";
+import { feelAdvice } from "../feel";
+import { mixingOrder } from "../order";
+import { checkPayload, foldBatch, packEvents, restWindow, unpackEvents, worksheet, worksheetFor, type BatchEvent, type BatchPayload } from ".";
 
 const event = (id: number, payload: BatchPayload, change: Partial<BatchEvent> = {}): BatchEvent =>
   ({ id: `e${String(id).padStart(4, "0")}`, payload, deviceId: "d1", deviceSeq: id, revSeen: 1, atMs: 1000 + id, ...change });
@@ -72,6 +74,24 @@ describe("the worksheet", () => {
     expect(sheet.mixedMin).toBeLessThan(sheet.onHeadMin);
     expect(sheet.onHeadMin).toBeLessThan(sheet.rinseMin);
     expect(sheet.rinseMin).toBeLessThan(sheet.endMin);
+  });
+  test("one order: the order of mixing is the worksheet’s, and its clock is the same with it and without", () => {
+    const powders = ["amla", "henna", "kaolin", "xanthan-gum", "moringa-leaf"];
+    const others = ["banana", "shea-butter", "sugar", "honey", "sesame-oil", "lavender-essential-oil", "yoghurt"];
+    fc.assert(fc.property(fc.subarray(powders, { minLength: 1 }), fc.subarray(others), fc.constantFrom("first" as const, "last" as const), fc.boolean(), (dry, rest, oil, bottle) => {
+      const lines = [...dry.map((materialId) => ({ materialId, role: "part" as const, amount: 1, unit: "tbsp" as const, fill: "level" as const })), ...rest.map((materialId) => ({ materialId, role: "fixed" as const, amount: 10, unit: "g" as const, fill: "level" as const }))];
+      const question = { ...QUESTION, lines, choices: { oil } };
+      const answer = answerTo(question);
+      const [plain, sheet] = [worksheet(answer), worksheetFor(question, answer, bottle ? { bottleMl: 250 } : {})];
+      expect([sheet.mixedMin, sheet.onHeadMin, sheet.rinseMin, sheet.endMin]).toEqual([plain.mixedMin, plain.onHeadMin, plain.rinseMin, plain.endMin]);
+      const mixing = mixingOrder(question, answer, feelAdvice(question, answer), bottle ? { bottleMl: 250 } : {}).flatMap(({ id }) => (id === "oilLast" ? ["oil"] : id === "pour" ? ["firstPour", "pour"] : [id]));
+      const ids: string[] = sheet.steps.map(({ id }) => id);
+      expect(ids.slice(1, ids.indexOf("rest"))).toEqual(mixing.includes("firstPour") ? mixing : [...mixing.slice(0, mixing.indexOf("wet") + 1 || mixing.length), "firstPour", "pour"]);
+      for (const { durationMin } of sheet.steps) expect(durationMin).toBeGreaterThanOrEqual(0);
+      // Everything is handled in the step that its phase has.
+      const handled = new Set(sheet.steps.flatMap((step) => step.lines));
+      expect(handled.size).toBe(lines.length);
+    }), { numRuns: 120 });
   });
   test("it rests its rest before it goes on, and the hair is got ready meanwhile", () => {
     const answer = answerTo({ ...QUESTION, restMin: 120 });

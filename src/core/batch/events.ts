@@ -8,7 +8,11 @@ import { checkAmount, WORDS, type MixingWord } from "../paste";
 import type { Problem } from "../problem";
 import { checkReading, OUT_OF_REACH, type Reading } from "../reading";
 
-export const STEPS = ["gather", "dry", "wet", "firstPour", "pour", "oil", "rest", "check", "hair", "apply", "leaveOn", "rinse", "clear"] as const;
+/** Steps of a worksheet. Ids are kept in events for good; new ones are added. */
+export const STEPS = [
+  "gather", "mash", "warm", "lumps", "dry", "oilFirst", "wet", "firstPour", "pour", "strain", "oil", "scent", "bottle",
+  "rest", "check", "hair", "apply", "leaveOn", "rinse", "clear",
+] as const;
 export type StepId = (typeof STEPS)[number];
 
 export const STAGES = ["mixed", "onHead", "rinsed"] as const;

@@ -7,3 +7,4 @@ export * from "./pack";
 export * from "./restWindow";
 export * from "./summary";
 export * from "./worksheet";
+export * from "./lastTime";

@@ -17,6 +17,8 @@ export interface CautionSituation {
   readonly materials: readonly Material[];
   /** Of all essential oils in the bowl together; 0 where there are none. */
   readonly essentialOilMl?: number;
+  /** Between mixing and the head; 0 where it is not known. */
+  readonly restMin?: number;
 }
 
 /** ml of essential oil among things of known mass, g. */
@@ -36,9 +38,11 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
   if (liquidFromC !== undefined && s.liquidTempC < liquidFromC) return undefined;
   if (kitchenFromC !== undefined && s.kitchenTempC < kitchenFromC) return undefined;
   if (condition.essentialOilOverMl !== undefined && !((s.essentialOilMl ?? 0) > condition.essentialOilOverMl)) return undefined;
+  if (condition.restOverMin !== undefined && !((s.restMin ?? 0) > condition.restOverMin)) return undefined;
+  if (condition.restUpToMin !== undefined && !((s.restMin ?? 0) <= condition.restUpToMin)) return undefined;
   let because: readonly Material[] = [];
   if (tags) {
-    because = s.materials.filter((material) => material.tags.some((tag) => tags.includes(tag)));
+    because = s.materials.filter((material) => material.tags.some((tag) => tags.includes(tag)) && !material.tags.some((tag) => condition.butNot?.includes(tag)));
     if (because.length === 0) return undefined;
   }
   if (condition.allergyInBowl) {

@@ -19,6 +19,11 @@ export interface Condition {
   readonly liquidFromC?: number;
   readonly kitchenFromC?: number;
   readonly essentialOilOverMl?: number;
+  /** A thing that bears one of these does not count: lemon juice is too sour to spoil. */
+  readonly butNot?: readonly Tag[];
+  /** The bowl rests longer than this; not longer than that. */
+  readonly restOverMin?: number;
+  readonly restUpToMin?: number;
 }
 
 export interface CautionRule {
@@ -32,6 +37,9 @@ export interface CautionRule {
 const PRACTICE: Source = { kind: "practice" };
 const memory = (name: string): Source => ({ kind: "published", name, fromMemory: true });
 const LIGHT: readonly Shade[] = ["blond", "grey", "bleached"];
+const PERISHABLE: readonly Tag[] = ["dairy", "egg", "fruit", "fresh"];
+/** What spoils stands out of the fridge two hours at the most. */
+const OUT_AT_MOST_MIN = 120;
 const STAINERS: readonly Tag[] = ["dye", "stainsRed", "stainsYellow", "stainsBlue"];
 
 /** More than this in one bowl is a slip of the pen or a burn: some forty drops. */
@@ -57,8 +65,9 @@ export const CAUTION_RULES = [
   { id: "irritant", level: "care", when: [{ tags: ["irritant"] }], source: PRACTICE },
   { id: "indigo", level: "note", when: [{ tags: ["indigo"] }], source: PRACTICE },
   { id: "aloeLatex", level: "note", when: [{ tags: ["aloe"] }], source: PRACTICE },
-  { id: "perishable", level: "note", when: [{ tags: ["dairy", "egg", "fruit", "fresh"] }], source: memory("USDA FSIS: two hours out, one above 32 °C") },
-  { id: "hotDayPerishable", level: "care", when: [{ tags: ["dairy", "egg", "fruit", "fresh"], kitchenFromC: 32 }], source: memory("USDA FSIS") },
+  { id: "perishableRest", level: "care", when: [{ tags: PERISHABLE, butNot: ["acid"], restOverMin: OUT_AT_MOST_MIN }], source: memory("USDA FSIS: two hours out") },
+  { id: "perishable", level: "note", when: [{ tags: PERISHABLE, butNot: ["acid"], restUpToMin: OUT_AT_MOST_MIN }], source: memory("USDA FSIS: two hours out, one above 32 °C") },
+  { id: "hotDayPerishable", level: "care", when: [{ tags: PERISHABLE, butNot: ["acid"], kitchenFromC: 32 }], source: memory("USDA FSIS") },
   { id: "dust", level: "note", when: [{ tags: ["dust"] }], source: PRACTICE },
   { id: "stainsRoom", level: "note", when: [{ tags: STAINERS }], source: PRACTICE },
   { id: "oilOnFloor", level: "note", when: [{ tags: ["oil"] }], source: PRACTICE },

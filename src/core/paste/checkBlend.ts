@@ -58,7 +58,6 @@ export function checkBlend(blend: Blend, field = "", find: Lookup = findMaterial
   if (phases.length > 0 && phases.every((phase) => phase === "oil")) {
     problems.push({ field: at("lines"), code: "oilAlone" });
   } else if (!phases.includes("dry")) problems.push({ field: at("lines"), code: "noPowder" });
-  else if (!blend.lines.some((line) => line.role !== "fixed")) problems.push({ field: at("lines"), code: "noPowder" });
 
   problems.push(...checkPoured(blend.liquid.materialId, at("liquid.materialId"), find));
   const second = blend.liquid.with;

@@ -96,3 +96,44 @@ describe("the whole answer", () => {
     expect(cool(100)).toBeGreaterThan(0.3);
   });
 });
+
+describe("what cannot be reached, and what is pinned", () => {
+  test("an unreachable bowl names no absurd amount: no bucket of liquid, no mend, no more powder than a bowl holds", () => {
+    let seen = 0;
+    fc.assert(fc.property(anyQuestion, (question) => {
+      const result = computePaste(question);
+      if (!result.ok || result.value.liquid.state !== "unreachable") return;
+      seen++;
+      const { verdict, totalG, head, liquid, lines } = result.value;
+      expect(JSON.parse(JSON.stringify(verdict))).not.toHaveProperty("moreMl");
+      expect(JSON.parse(JSON.stringify(verdict))).not.toHaveProperty("mend");
+      const thingsG = lines.reduce((sum, { massG }) => sum + massG.mid, 0);
+      expect(totalG.mid).toBeLessThanOrEqual(Math.max(head.pasteG.high, thingsG + (question.liquid.amountMl ?? 0) * 1.4) * 1.01);
+      if (liquid.powderToAddG !== undefined) expect(liquid.powderToAddG).toBeLessThanOrEqual(2000);
+    }), { numRuns: 1500 });
+    expect(seen).toBeGreaterThan(3);
+  });
+  test("a pinned powder is a powder: exactly 100 g of henna makes a bowl, of 100 g of henna", () => {
+    fc.assert(fc.property(anyQuestion, (question) => {
+      const pinned: PasteQuestion = { ...question, lines: question.lines.map((one) => ({ ...one, role: "fixed" })) };
+      const result = computePaste(pinned);
+      expect(result.ok).toBe(true);
+      if (!result.ok) return;
+      for (const [path, value] of numbersIn(result.value)) if (!Number.isFinite(value)) throw new Error(`${path} is ${value}`);
+      // Nothing is there to be scaled: it is as it was written.
+      const given = computePaste({ ...pinned, sizing: "asGiven" });
+      expect(given.ok && given.value.totalG.mid).toBeCloseTo(result.value.totalG.mid, 6);
+    }), { numRuns: 200 });
+    const henna = answerTo({ ...MASK, lines: [line("henna", 100, "g", "fixed")] });
+    expect(henna.lines[0].massG.mid).toBeCloseTo(100, 6);
+    expect(henna.liquid.state).toBe("solved");
+  });
+  test("lemon does not spoil; what does is not left to rest for hours without a word", () => {
+    const cautions = (id: string, restMin: number) => answerTo({ ...MASK, restMin, lines: [line("henna", 100, "g"), line(id, 2, "tbsp", "fixed")] }).cautions.map((one) => one.id);
+    expect(cautions("lemon-juice", 900)).not.toContain("perishable");
+    expect(cautions("lemon-juice", 900)).not.toContain("perishableRest");
+    expect(cautions("yoghurt", 900)).toContain("perishableRest");
+    expect(cautions("yoghurt", 900)).not.toContain("perishable");
+    expect(cautions("yoghurt", 30)).toContain("perishable");
+  });
+});

@@ -134,7 +134,7 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
     coat: { needMm: need.coatMm, holdsMm },
     verdict: verdictOf({
       lines: lines.map((line) => line.thing), liquid: liquid.thing, liquidDensity, targetYieldPa,
-      on: on.mid, holdsMm, needMm: need.coatMm.mid, pasteDensity: density,
+      on: on.mid, holdsMm, needMm: need.coatMm.mid, pasteDensity: density, reachable: obstruction === undefined,
     }),
     rest,
     leaveOnMin: bandOf(PURPOSE[question.purpose].leaveOnMin),
@@ -143,7 +143,7 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
     cautions: cautionsFor({
       head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC,
       materials: [...mixed.lines.map((line) => line.material), ...mixed.liquid.parts.map((part) => part.material)],
-      essentialOilMl: essentialOilMl(mixed.lines.map(({ material, mass }) => ({ material, massG: mass.value }))),
+      restMin: rest.restMin, essentialOilMl: essentialOilMl(mixed.lines.map(({ material, mass }) => ({ material, massG: mass.value }))),
     }),
   });
 }

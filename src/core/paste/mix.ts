@@ -1,4 +1,5 @@
-import { massG, type Material } from "../material";
+import { LIMITS } from "../limits";
+import { massG, phaseOf, type Material } from "../material";
 import type { Uncertain } from "../figure";
 import { holdingMlPerG, pullPerG, thing, type Thing } from "./bowl";
 import { lookupIn, type BlendLine, type PasteQuestion, type Role } from "./blend";
@@ -166,9 +167,13 @@ export function mix(
     const pulls = entered.map(({ thing: t, role }, i) => (i === but || (role === "part" && free?.kind === "parts") ? 0 : Math.max(0, Math.sign(there) * t.massG * pullPerG(t, phi))));
     return { why: there > 0 ? "stillThicker" : "stillThinner", line: heaviest(pulls) };
   };
-  const { scale, liquidG, lineG, obstruction: found } = amounts();
-  const hardly = givenG === undefined && liquid.holdingMlPerG > 0 && liquidG > HARDLY * partsG * scale;
+  const { scale: solvedScale, liquidG: solvedG, lineG, obstruction: found } = amounts();
+  const powderG = sum(entered.filter((e) => e.role === "part" || (partsG === 0 && phaseOf(e.material) === "dry")).map((e) => e.thing));
+  const hardly = givenG === undefined && liquid.holdingMlPerG > 0 && solvedG > HARDLY * powderG * solvedScale;
   const obstruction: Obstruction | undefined = found ?? (hardly ? { why: "hardlyThins" } : undefined);
+  // A liquid that is no use is not poured by the bucket: the bowl is shown without it, the parts making up the weight.
+  const dryScale = totalG === undefined || !(partsG > 0) ? 1 : (totalG - fixedG) / partsG;
+  const [scale, liquidG] = hardly ? [dryScale > 0 ? dryScale : 1, 0] : [solvedScale, solvedG];
 
   const lines = entered.map(({ line, material, role, mass }): MixedLine => {
     const factor = role === "part" ? scale : role === "solved" && lineG !== undefined ? lineG / mass.value : 1;
@@ -191,7 +196,8 @@ function obstructionIn(things: readonly Thing[], liquid: Thing, phi: number, rol
   const line = heaviest(thinning);
   const parts = things.filter((_, i) => roles[i] === "part");
   const perGram = pullG(parts, phi) / parts.reduce((sum, t) => sum + t.massG, 0);
-  const powderToAddG = perGram > 0 ? -pullG(things, phi) / perGram : undefined;
+  const wanted = perGram > 0 ? -pullG(things, phi) / perGram : undefined;
+  const powderToAddG = wanted !== undefined && wanted <= LIMITS.amountG.max ? wanted : undefined;
   const lineWouldBeG = line === undefined ? undefined : solveAmountG(things.filter((_, i) => i !== line), things[line], phi);
   return { why: "alreadyThin", line, lineWouldBeG, powderToAddG };
 }

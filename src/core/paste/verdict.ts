@@ -21,6 +21,8 @@ export interface Situation {
   readonly holdsMm: number | undefined;
   readonly needMm: number;
   readonly pasteDensity: number;
+  /** False where no amount of the liquid gets there: then none is named as a mend. */
+  readonly reachable: boolean;
 }
 
 /** Drips are judged at the middle; a coat within a twentieth of what is needed counts as holding. */
@@ -28,6 +30,7 @@ const NEAR = 0.95;
 
 export function verdictOf(s: Situation): Verdict {
   const liquidFor = (yieldPa: number): number | undefined => {
+    if (!s.reachable) return undefined;
     const grams = solveAmountG(s.lines, s.liquid, phiOf(yieldPa));
     return grams === undefined ? undefined : grams / s.liquidDensity;
   };

@@ -3,7 +3,7 @@ import { CATALOGUE, convertForm, findMaterial, otherForms, type Material } from 
 import { drawsOf } from "../batch";
 import { PLAIN_HEAD } from "../head";
 import { computePaste, type Blend } from "../paste";
-import { checkJar, checkOwnThing, checkWeighing, containsItself, costOf, dayNumber, densityIsPossible, freshness, gather, jarDensity, jarInUse, lookupOn, mixtureOf, monthsBetween, nameInId, ownId, ownMaterials, questionOn, swapsFor, type Jar, type OwnThing, type Shelf } from ".";
+import { EMPTY_SHELF, checkJar, checkOwnThing, checkWeighing, containsItself, costOf, dayNumber, densityIsPossible, freshness, gather, jarDensity, jarInUse, lookupOn, mixtureOf, monthsBetween, nameInId, ownId, ownMaterials, questionOn, swapsFor, type Jar, type OwnThing, type Shelf } from ".";
 
 const amla = findMaterial("amla")!;
 const jar = (materialId: string, of: Partial<Jar> = {}): Jar => ({ id: `${materialId}-1`, materialId, name: materialId, fullG: 500, leftG: 500, madeHere: false, weighings: [], ...of });
@@ -195,6 +195,29 @@ describe("swaps", () => {
   test("leaving it out keeps the head's weight, the others making it up", () => {
     const { before, after } = swapsFor(question, 1, shelf).at(-1)!;
     expect(after.totalG / before.totalG).toBeCloseTo(1, 1);
+  });
+  test("a dye never stands in for what is none; for a dye it may", () => {
+    const full = shelfWith(...CATALOGUE.filter(({ form }) => form === "powder").map(({ id }) => jar(id)));
+    for (const [i, of] of ["hibiscus-flower", "amla", "rose-petal", "henna"].entries()) {
+      const asked = questionOn({ ...blend, lines: [{ ...blend.lines[0], materialId: "bhringraj" }, { ...blend.lines[1], materialId: of }] }, { ...PLAIN_HEAD, greyShare: 0.33 }, "metric", full);
+      const dyes = swapsFor(asked, 1, full).filter(({ materialId }) => materialId && findMaterial(materialId)!.tags.includes("dye"));
+      expect([of, dyes.length > 0]).toEqual([of, i === 3]);
+    }
+  });
+  test("a swap says what it does to the rest and to the cautions", () => {
+    const full = shelfWith(jar("henna"), jar("cassia"), jar("amla"), jar("hibiscus-flower"));
+    const dyed = questionOn({ ...blend, lines: [{ ...blend.lines[0], materialId: "amla" }, { ...blend.lines[1], materialId: "henna" }] }, PLAIN_HEAD, "metric", full);
+    const without = swapsFor(dyed, 1, full).at(-1)!;
+    expect(without.after.restMin).toBeLessThan(without.before.restMin - 60);
+    expect(without.before.cautions.some(({ id }) => id === "soldAsHenna")).toBe(true);
+    expect(without.after.cautions.some(({ id }) => id === "soldAsHenna")).toBe(false);
+  });
+  test("before and after count what was learnt of a jar: the same bowl from the same shelf is the same", () => {
+    const learnt = shelfWith(jar("amla"), jar("brahmi", { weighings: [{ id: "w", count: 2, unit: "tbsp" as const, massG: 24 }] }), jar("gotu-kola"));
+    const plain = questionOn(blend, PLAIN_HEAD, "metric", EMPTY_SHELF);
+    const asked = questionOn(blend, PLAIN_HEAD, "metric", learnt);
+    const [a, b] = [plain, asked].map((question) => swapsFor(question, 1, learnt)[0].before);
+    expect(a).toEqual(b);
   });
   test("the only powder cannot be left out", () => {
     const only = questionOn({ ...blend, lines: [blend.lines[0], blend.lines[2]] }, PLAIN_HEAD, "metric", shelf);

@@ -4,7 +4,7 @@ import ICAL from "ical.js";
 import Papa from "papaparse";
 import { v7 as uuid } from "uuid";
 import { makeTestHouse, testAnswer, TEST_QUESTION } from "../../../checks/testHouse";
-import { worksheet } from "@/core/batch";
+import { worksheet, worksheetFor } from "@/core/batch";
 import { insertEvents } from "@/store/batches";
 import { closeDatabase } from "@/store/connection";
 import { inTransaction } from "@/store/transaction";
@@ -82,7 +82,7 @@ test("the recipe names everything that goes in, and each step of the work", () =
   const recipe = JSON.parse(JSON.stringify(recipeOf("A <b>mask</b>", answer, TEST_QUESTION)));
   expect(recipe).toMatchObject({ "@context": "https://schema.org", "@type": "Recipe", name: "A <b>mask</b>", recipeCategory: "mask" });
   expect(recipe.recipeIngredient.join()).toMatch(/amla \d+ g .*honey 21 g.*warm water \d+ ml/);
-  expect(recipe.recipeInstructions.map((step: { "@type": string }) => step["@type"])).toEqual(worksheet(answer).steps.map(() => "HowToStep"));
+  expect(recipe.recipeInstructions.map((step: { "@type": string }) => step["@type"])).toEqual(worksheetFor(TEST_QUESTION, answer).steps.map(() => "HowToStep"));
   for (const key of ["prepTime", "performTime", "totalTime"]) expect(recipe[key]).toMatch(/^PT\d+M$/);
 });
 

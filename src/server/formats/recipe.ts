@@ -1,5 +1,5 @@
 import type { Recipe, WithContext } from "schema-dts";
-import { worksheet } from "@/core/batch";
+import { worksheetFor } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { bandWords, lineWords, liquidWords, PURPOSE_NAME, STEP_NAME, stepWords } from "@/words";
 
@@ -7,7 +7,7 @@ const duration = (minutes: number): string => `PT${Math.max(1, Math.round(minute
 
 /** A blend as schema.org Recipe in JSON-LD, with the amounts it has for its head. */
 export function recipeOf(name: string, answer: PasteAnswer, question: PasteQuestion): WithContext<Recipe> {
-  const sheet = worksheet(answer);
+  const sheet = worksheetFor(question, answer);
   return {
     "@context": "https://schema.org",
     "@type": "Recipe",
@@ -16,7 +16,7 @@ export function recipeOf(name: string, answer: PasteAnswer, question: PasteQuest
     recipeCategory: PURPOSE_NAME[question.purpose],
     recipeYield: `about ${bandWords(answer.totalG).mid} g`,
     recipeIngredient: [...answer.lines.map((_, line) => lineWords(answer, line)), ...(answer.liquid.state === "unreachable" ? [] : [liquidWords(answer, question)])],
-    recipeInstructions: sheet.steps.map(({ id, lines }) => ({ "@type": "HowToStep", name: STEP_NAME[id], text: stepWords(id, answer, question, lines) })),
+    recipeInstructions: sheet.steps.map((step) => ({ "@type": "HowToStep", name: STEP_NAME[step.id], text: stepWords(step, answer, question) })),
     prepTime: duration(sheet.mixedMin),
     performTime: duration(sheet.endMin - sheet.mixedMin),
     totalTime: duration(sheet.endMin),

@@ -16,11 +16,12 @@ export function timesOf(batch: Pick<StoredBatch, "id" | "blendName" | "headName"
   const { answer, question } = batch;
   const what = readable(`${batch.blendName} for ${batch.headName}`).replace(/\s+/g, " ");
   const calendar = ical({ name: asText(what), prodId: { company: "Infusing", product: "Infusing" }, method: ICalCalendarMethod.PUBLISH });
-  for (const { id, startMin, durationMin, lines } of worksheet(answer).steps.filter((step) => REMINDED.includes(step.id))) {
+  for (const step of worksheet(answer).steps.filter((step) => REMINDED.includes(step.id))) {
+    const { id, startMin, durationMin } = step;
     const start = new Date(batch.startsAtMs + startMin * MINUTE_MS);
     calendar.createEvent({
       id: `${batch.id}-${id}@infusing`, stamp: new Date(batch.startsAtMs), start, end: new Date(start.getTime() + Math.max(1, durationMin) * MINUTE_MS),
-      summary: `${STEP_NAME[id]}: ${what}`, description: stepWords(id, answer, question, lines),
+      summary: `${STEP_NAME[id]}: ${what}`, description: stepWords(step, answer, question),
     });
   }
   return calendar.toString();

@@ -1,12 +1,13 @@
 "use client";
 import Link from "next/link";
 import { useEffect, useMemo, useState } from "react";
-import { AGAIN, asSeen, differs, MARKS, soakedMin, unpackEvents, type Stage, type StepId, type Worksheet } from "@/core/batch";
+import { AGAIN, asSeen, differs, MARKS, soakedMin, unpackEvents, type LastTime, type Stage, type StepId, type Worksheet } from "@/core/batch";
 import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
 import { asHeard, computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
 import { AGAIN_NAME, bandWords, liquidName, materialName, minuteWords, roundTo, STEP_NAME, stepWords, totalWords } from "@/words";
+import { lastTimeWords } from "@/words/lastTime";
 import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
 import { Cautions } from "../blend/Cautions";
@@ -15,7 +16,8 @@ import { Button } from "../parts/Button";
 import { houseNow } from "../clock";
 import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
-import { FeelAndOrder } from "../blend/FeelAndOrder";
+import { Feel } from "../blend/FeelAndOrder";
+import { useShelf } from "../shelf/ShelfContext";
 import { Aside } from "./Aside";
 import { doneOption } from "./doneOption";
 import { GatherList } from "./GatherList";
@@ -37,6 +39,7 @@ interface BatchViewProps {
   readonly sheet: Worksheet;
   readonly heads: readonly { readonly id: string; readonly name: string }[];
   readonly blendId: string | undefined;
+  readonly lastTime: LastTime | undefined;
   readonly timeZone: string;
   readonly nowMs: number;
 }
@@ -45,12 +48,15 @@ const MINUTE_MS = 60_000;
 const todayWords = ({ totalG, liquid }: PasteAnswer): string => `${bandWords(totalG).mid} g${liquid.state === "unreachable" ? "" : ` with ${bandWords(liquid.ml).mid} ml`}`;
 /** The stage that a step ends with, offered as one press beside it. */
 const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; readonly press: string }>>> = {
-  pour: { stage: "mixed", press: "Mixed: the rest begins" }, apply: { stage: "onHead", press: "On the head, last section" }, rinse: { stage: "rinsed", press: "Rinsed" },
+  apply: { stage: "onHead", press: "On the head, last section" }, rinse: { stage: "rinsed", press: "Rinsed" },
 };
 
-export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, timeZone, nowMs: firstNow }: BatchViewProps) {
+const MIXED = { stage: "mixed", press: "Mixed: the rest begins" } as const;
+
+export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, lastTime, timeZone, nowMs: firstNow }: BatchViewProps) {
   const [firstEvents] = useState(() => unpackEvents(packedEvents));
   const { events, state, waiting, onlyHere, trouble, aside, sendAgain, drop, happen } = useEvents(batch.id, firstEvents, rev);
+  const { vessels } = useShelf();
   const [nowMs, setNowMs] = useState(firstNow);
   const [note, setNote] = useState("");
   useEffect(() => { const timer = setInterval(() => setNowMs(houseNow()), 20_000); return () => clearInterval(timer); }, []);
@@ -79,9 +85,13 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
     return 0;
   };
   const materialOf = (line: number) => materialName(answer.lines[line]?.materialId ?? "");
+  /** The last step of mixing; once it is mixed, all from the pour on is done. */
+  const mixing = sheet.steps.slice(0, sheet.steps.findIndex(({ id }) => id === "rest")).map(({ id }) => id);
+  const lastMixing = mixing.at(-1);
   const reach = (stage: Stage, step: StepId) => {
     happen({ kind: "reached", stage });
-    if (!done.has(step)) happen({ kind: "ticked", step, done: true });
+    const also = step === lastMixing ? mixing.slice(mixing.indexOf("pour")) : [step];
+    for (const one of also) if (!done.has(one)) happen({ kind: "ticked", step: one, done: true });
   };
 
   return (
@@ -94,14 +104,21 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
         {closed && <strong> Closed {momentWords(state.closedMs!, timeZone, nowMs)}.</strong>}
       </p>
       {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}, and kept so. {today ? <>Today’s, {PASTE_MODEL}, says {todayWords(today)}.</> : <>Today’s is {PASTE_MODEL}.</>}</p>}
+      {lastTime && (
+        <p className="max-w-[52rem]">
+          <Link href={`/batches/${lastTime.id}`} className="pressable">Last time</Link>, {dayWords(lastTime.startsAtMs, timeZone, nowMs)} for {lastTime.headName}: {lastTimeWords(lastTime)}.
+          {lastTime.notes.map((text, i) => <span key={i} className="block break-words border-l-4 border-leaf-fill pl-3">“{text}”</span>)}
+        </p>
+      )}
       <p aria-live="assertive" className="no-print text-stop">{waiting > 0 && trouble ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.` : trouble}{onlyHere && " This device has no room left to keep them: leave this page open until they are sent."}</p>
       <Aside taps={aside} materialOf={materialOf} onAgain={sendAgain} onDrop={drop} />
 
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13.5rem] print:gap-x-5">
         <section aria-label="The order of work">
           <ol className="relative ml-1.5 border-l-[3px] border-ink">
-            {sheet.steps.map(({ id, startMin, durationMin, lines }) => {
-              const stage = STAGE_AFTER[id];
+            {sheet.steps.map((step) => {
+              const { id, startMin, durationMin } = step;
+              const stage = id === lastMixing ? MIXED : STAGE_AFTER[id];
               const at = batch.startsAtMs + startMin * MINUTE_MS + shiftOf(startMin);
               return (
                 <li key={id} className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-1.5 print:leading-snug">
@@ -111,7 +128,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
                       <input type="checkbox" className="mt-0.5 h-6 min-h-0 w-6 shrink-0 print:h-4 print:w-4" checked={done.has(id)} disabled={closed} onChange={(event) => happen({ kind: "ticked", step: id, done: event.target.checked })} />
                       <span><span className="font-say text-lg font-semibold print:text-base">{STEP_NAME[id]}</span> <span className="text-sm text-quiet">{minuteWords(durationMin)}</span></span>
                     </label>
-                    <p className={done.has(id) ? "text-quiet" : ""}>{stepWords(id, answer, question, lines)}</p>
+                    <p className={done.has(id) ? "text-quiet" : ""}>{stepWords(step, answer, question, vessels)}</p>
                     {id === "gather" && <GatherList answer={answer} question={question} drawn={closed || done.has("dry") || state.reachedMs.mixed !== undefined} />}
                     {id === "rest" && <WhereItStands answer={answer} state={state} kitchenTempC={question.kitchenTempC} timeZone={timeZone} nowMs={nowMs} closed={closed} onHappen={happen} />}
                     {stage && !closed && (state.reachedMs[stage.stage]
@@ -169,7 +186,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, tim
           <History events={events} withdrawn={state.withdrawn} materialOf={materialOf} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
         </aside>
       </div>
-      <div className="mt-8 flex flex-col gap-8 print:hidden"><Cautions cautions={answer.cautions} /><FeelAndOrder question={question} answer={answer} choices={question.choices} /></div>
+      <div className="mt-8 flex flex-col gap-8 print:hidden"><Cautions cautions={answer.cautions} /><Feel question={question} answer={answer} choices={question.choices} /></div>
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { LIMITS } from "@/core/limits";
 import { parseCount, spoonMl, type Spoons } from "@/core/measure";
 import type { LiquidAnswer } from "@/core/paste";
-import { bandWords, roundTo } from "@/words/amounts";
+import { bandWords, pourMl, roundTo } from "@/words/amounts";
 import { Jug } from "../bowl/Jug";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
@@ -27,7 +27,7 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = []
   const typed = parseCount(text);
   const wrong = text.trim() !== "" && (typed === undefined || typed <= 0 || typed > LIMITS.pouredMl.max);
   const plan = liquid.state === "solved" ? liquid.plan : undefined;
-  const first = plan?.firstPourMl ?? liquid.ml.mid;
+  const first = pourMl(plan?.firstPourMl ?? liquid.ml.mid, liquid.ml);
   const step = plan?.step ?? { count: 1, unit: "tbsp", ml: spoonMl(spoons).tbsp };
   return (
     <div>
@@ -37,7 +37,7 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = []
       <div className="mt-2"><Jug liquid={liquid} colour={colour} pouredMl={pouredMl} /></div>
       {!closed && (
         <div className="no-print mt-3 flex flex-wrap items-end gap-2">
-          {pouredMl === 0 && <Button look="main" className="min-h-14" onClick={() => onPour(Math.round(first))}>Poured {roundTo(first, 5)} ml</Button>}
+          {pouredMl === 0 && <Button look="main" className="min-h-14" onClick={() => onPour(first)}>Poured {first} ml</Button>}
           <Button className="min-h-14" onClick={() => onPour(Math.round(step.ml * 10) / 10)}>+ {step.count} {step.unit}</Button>
           <form className="flex items-end gap-2" onSubmit={(event) => { event.preventDefault(); if (typed !== undefined && !wrong) { onPour(typed); setText(""); } }}>
             <div className="w-28"><Field label="or ml" problem={wrong ? "A number above 0." : undefined}>{(a) => <input {...a} className="w-full" inputMode="decimal" value={text} onChange={(e) => setText(e.target.value)} />}</Field></div>

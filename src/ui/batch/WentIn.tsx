@@ -3,7 +3,7 @@ import { useState } from "react";
 import { checkAmount, type PasteAnswer } from "@/core/paste";
 import type { Material } from "@/core/material";
 import { SPOONS, type BatchPayload, type BatchState, type Made, type MadeLine, type Measured, type SpoonUnit } from "@/core/batch";
-import { consistencyRange, countWords, gramWords, materialName, mlWords, problemWords } from "@/words";
+import { consistencyRange, shortly, countWords, gramWords, materialName, mlWords, problemWords } from "@/words";
 import { UNIT_NAME } from "@/words/names";
 import { AddThing } from "../blend/AddThing";
 import { useShelf } from "../shelf/ShelfContext";
@@ -64,7 +64,7 @@ function BowlNow({ made: { answer }, pouredMl }: { made: Made; pouredMl: number 
   return (
     <p className="mt-2" aria-live="polite">
       In the bowl by now: <strong>{mlWords(answer.totalG.mid)} g</strong>
-      {pouredMl > 0 && <>; rested, it goes on as <strong>{consistencyRange(answer.on)}</strong></>}.
+      {pouredMl > 0 && <>; rested, it goes on as <strong>{shortly(answer.on.mid)}</strong>{consistencyRange(answer.on) !== shortly(answer.on.mid) && ` (${consistencyRange(answer.on)})`}</>}.
     </p>
   );
 }

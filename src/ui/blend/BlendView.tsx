@@ -6,7 +6,7 @@ import type { Drawn } from "@/core/figure";
 import { inSpoons, type Unit } from "@/core/measure";
 import { computePaste, lookupIn, pourPlan, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
-import { bandWords, consistencyWords, countWords, gramWords, kitchenNumber, materialName, mendWords, mlWords, obstacleWords, problemWords, ratioWords, roundTo, sizeWords, spoonWords, throughTimeWords, totalWords, verdictWords, warmthWord } from "@/words";
+import { bandWords, consistencyWords, countWords, coversWords, gramWords, kitchenNumber, materialName, mendWords, mlWords, obstacleWords, problemWords, ratioWords, roundTo, sizeWords, spoonWords, throughTimeWords, totalWords, verdictWords, warmthWord } from "@/words";
 import { roundingWords } from "@/words/shelf";
 import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
 import { bowlFor, spread } from "../bowl/geometry";
@@ -35,24 +35,28 @@ const FeelAndOrder = dynamic(() => import("./FeelAndOrder").then((file) => file.
 const LABEL_GAP = 35;
 const SPOON_UNITS: readonly Unit[] = ["g", "ml", "tsp", "tbsp", "cup"];
 
+const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** What a save keeps: everything but the head itself, which is kept under Heads. */
-const contentOf = ({ head: _, ...kept }: BlendDocument): string => JSON.stringify(kept);
+const contentOf = ({ head: _, ...kept }: BlendDocument): string =>
+  JSON.stringify({ ...kept, lines: kept.lines.map(({ sure: __, was: ___, ...line }) => line) });
 
 /** The last answer that could be given, kept while something typed cannot be used yet. */
 interface Solved { readonly answer: PasteAnswer; readonly question: PasteQuestion }
 
 export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow }: BlendPage) {
+  const { shelf, find } = useShelf();
   const [doc, apply] = useReducer(edit, start, ({ blend, ...rest }) => documentOf(blend, rest));
-  const [enlarged, setEnlarged] = useState<{ readonly factor: number; readonly before: BlendDocument }>();
+  /** The last large edit, and the way back to just before it: not past what was done since. */
+  const [undo, setUndo] = useState<{ readonly said: string; readonly press: string; readonly before: BlendDocument }>();
   const dispatch = (action: Edit) => {
-    // The way back leads to just before, and not past what was done since.
-    setEnlarged(undefined);
+    const out = action.do === "remove" ? doc.lines.find(({ key }) => key === action.key) : undefined;
+    setUndo(out && { said: `${sentence(find(out.materialId)?.names[0].text ?? "It")} is taken out.`, press: "put it back", before: doc });
     apply(action);
   };
   const [saved, setSaved] = useState(savedAtFirst);
   const [savedContent, setSavedContent] = useState(savedAtFirst ? contentOf(doc) : undefined);
   const [openLine, setOpenLine] = useState<number>();
-  const { shelf, find } = useShelf();
   const question = useMemo(() => questionOf(doc, spoons, shelf), [doc, spoons, shelf]);
   const result = useMemo(() => computePaste(question), [question]);
   const last = useRef<Solved | undefined>(undefined);
@@ -85,7 +89,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   };
   const anyUnsure = Boolean(sameLines) && doc.lines.some((_, i) => unsure(i));
   const multiply = (factor: number) => {
-    setEnlarged({ factor, before: doc });
+    setUndo({ said: `Every amount was multiplied by ${kitchenNumber(factor)}.`, press: "as it was before", before: doc });
     apply({ do: "multiply", factor, find });
   };
   const [typing, setTyping] = useState(false);
@@ -131,7 +135,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
             {whole && <p className="text-stop" role="alert">{whole}</p>}
             {!whole && problems.length > 0 && <p className="text-stop" role="alert">Something above cannot be used yet: {problemWords(problems[0])}</p>}
             {result.ok && <Verdict answer={result.value} doc={doc} headName={headName} onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })} onMultiply={multiply} />}
-            {enlarged && <Enlarged factor={enlarged.factor} onBack={() => dispatch({ do: "restore", doc: enlarged.before })} />}
+            {undo && <p role="status">{undo.said} <button type="button" className="pressable min-h-11" onClick={() => dispatch({ do: "restore", doc: undo.before })}>{undo.press}</button></p>}
             {anyUnsure && <p className="text-stop" role="alert">There is more essential oil in it than a bowl takes. Open its line, and say that it is meant, or take less.</p>}
           </div>
           <div className="mt-4">
@@ -153,7 +157,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
           </div>
           <div>
             <Needs question={shown.question} answer={answer} />
-            {sameLines && <AsMuchAsThereIs question={shown.question} answer={answer} lines={doc.lines} dispatch={dispatch} />}
+            {sameLines && <AsMuchAsThereIs question={shown.question} answer={answer} dispatch={dispatch} />}
             <p className="mt-2 max-w-[26rem]">Not sure by eye? <Link href="/practice" className="pressable">A practice bowl</Link> costs no powder; <Link href="/measure" className="pressable">a ring or a plate</Link> measures a real one.</p>
           </div>
         </div>
@@ -170,11 +174,6 @@ interface VerdictProps {
   readonly onMultiply: (factor: number) => void;
 }
 
-/** What a press multiplied, and the way back. */
-function Enlarged({ factor, onBack }: { factor: number; onBack: () => void }) {
-  return <p role="status">Every amount was multiplied by {kitchenNumber(factor)}. <button type="button" className="pressable min-h-11" onClick={onBack}>as it was before</button></p>;
-}
-
 function Verdict({ answer, doc, headName, onMend, onMultiply }: VerdictProps) {
   const size = sizeWords(answer, doc.sizing);
   const obstacle = obstacleWords(answer, doc.liquidId);
@@ -187,7 +186,7 @@ function Verdict({ answer, doc, headName, onMend, onMultiply }: VerdictProps) {
         {!obstacle && mend && <><button type="button" className="pressable" onClick={() => onMend(mend.word)}>{mend.press}</button> {mend.then}</>}
       </p>
       {!obstacle && <p>{throughTimeWords(answer)}</p>}
-      <p>{totalWords(answer, headName)} {!obstacle && size && <><button type="button" className="pressable min-h-11" onClick={() => onMultiply(size.factor)}>{size.press}</button>{" "}</>}{stop && <a href="#cautions" className="font-semibold text-stop">Read the cautions below first.</a>}</p>
+      <p>{totalWords(answer, headName)}{!obstacle && doc.sizing === "asGiven" && coversWords(answer)} {!obstacle && size && <><button type="button" className="pressable min-h-11" onClick={() => onMultiply(size.factor)}>{size.press}</button>{" "}</>}{stop && <a href="#cautions" className="font-semibold text-stop">Read the cautions below first.</a>}</p>
     </>
   );
 }
@@ -230,6 +229,7 @@ function BowlAndLabels({ doc, question, answer, stale, lineProblem, openLine, se
     <>
       <LineSheet
         line={doc.lines[i]} amount={amountOf(i)} rounding={roundingOf(i)} massG={answer?.lines[i]?.massG.mid} problem={lineProblem(i)} dispatch={dispatch} question={question} index={i}
+        onHaveOnly={answer && ((grams) => dispatch({ do: "grams", massG: answer.lines.map(({ massG }) => (massG.mid * grams) / answer.lines[i].massG.mid) }))}
         open={openLine === doc.lines[i].key} onOpenChange={(open) => setOpenLine(open ? doc.lines[i].key : undefined)}
       />
       {lineProblem(i) && openLine !== doc.lines[i].key && <p className="text-sm text-stop">{lineProblem(i)}</p>}

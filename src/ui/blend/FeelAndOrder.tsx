@@ -1,5 +1,5 @@
 "use client";
-import { feelAdvice } from "@/core/feel";
+import { feelAdvice, type FeelAnswer } from "@/core/feel";
 import { phaseOf } from "@/core/material";
 import { mixingOrder } from "@/core/order";
 import { lookupIn, type Choices, type PasteAnswer, type PasteQuestion } from "@/core/paste";
@@ -7,16 +7,37 @@ import { useShelf } from "../shelf/ShelfContext";
 import { HowItFeels } from "./HowItFeels";
 import { OrderOfMixing } from "./OrderOfMixing";
 
-/** How the bowl will feel with what to do about it, and the order in which it is mixed. */
-export function FeelAndOrder({ question, answer, choices, onChoose }: { question: PasteQuestion; answer: PasteAnswer; choices: Choices | undefined; onChoose?: (choices: Choices) => void }) {
-  const { shelf, vessels } = useShelf();
-  const feel = feelAdvice(question, answer, shelf.jars.filter(({ leftG }) => leftG > 0));
+interface FeelProps {
+  readonly question: PasteQuestion;
+  readonly answer: PasteAnswer;
+  readonly choices: Choices | undefined;
+  readonly onChoose?: (choices: Choices) => void;
+}
+
+function useFeel(question: PasteQuestion, answer: PasteAnswer): FeelAnswer {
+  const { shelf } = useShelf();
+  return feelAdvice(question, answer, shelf.jars.filter(({ leftG }) => leftG > 0));
+}
+
+/** How the bowl will feel, with what to do about it. */
+export function Feel({ question, answer, choices, onChoose }: FeelProps) {
   const find = lookupIn(question);
-  const hasOil = answer.lines.some(({ materialId, jarId }) => { const material = find(materialId, jarId); return material !== undefined && material.family !== "essentialOil" && phaseOf(material) === "oil"; });
+  const hasOil = answer.lines.some(({ materialId, jarId }) => {
+    const material = find(materialId, jarId);
+    return material !== undefined && material.family !== "essentialOil" && phaseOf(material) === "oil";
+  });
+  return <HowItFeels feel={useFeel(question, answer)} choices={choices} onChoose={onChoose} hasOil={hasOil} />;
+}
+
+/** The order in which it is mixed, and how it will feel. */
+export function FeelAndOrder(props: FeelProps) {
+  const { question, answer } = props;
+  const { vessels } = useShelf();
+  const feel = useFeel(question, answer);
   return (
     <>
       <OrderOfMixing steps={mixingOrder(question, answer, feel, vessels)} materialIds={answer.lines.map(({ materialId }) => materialId)} vessels={vessels} />
-      <HowItFeels feel={feel} choices={choices} onChoose={onChoose} hasOil={hasOil} />
+      <Feel {...props} />
     </>
   );
 }

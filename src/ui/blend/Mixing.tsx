@@ -4,6 +4,7 @@ import { parseCount } from "@/core/measure";
 import { correctPaste, WORDS, type CorrectionAnswer, type CorrectionOption, type MixingWord, type PasteAnswer, type PasteQuestion, type Seen } from "@/core/paste";
 import { haveOf } from "@/core/shelf";
 import type { Reading } from "@/core/reading";
+import { addMl } from "@/words/mixing";
 import { holdingWords, MIXING_WORD_NAME, optionEffect, optionWords, problemWords, roundTo } from "@/words";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
@@ -74,7 +75,7 @@ export function WaysOn({ found, question, onDone }: { found: CorrectionAnswer; q
           <li key={option.kind} className={i === 0 ? "border-l-4 border-leaf-fill pl-3" : "border-l-4 border-line pl-3"}>
             <p className={i === 0 ? "font-semibold" : ""}>{i > 0 && "Or: "}{optionWords(option, question)}</p>
             <p className="text-sm text-quiet">{optionEffect(option, found)}</p>
-            {onDone && (option.kind === "liquid" || option.kind === "powder") && <Button className="mt-1" onClick={() => onDone(option)}>{option.kind === "liquid" ? `Poured ${roundTo(option.ml.mid, 1)} ml of it` : "Put that in"}</Button>}
+            {onDone && (option.kind === "liquid" || option.kind === "powder") && <Button className="mt-1" onClick={() => onDone(option)}>{option.kind === "liquid" ? `Poured ${addMl(option.ml.mid)} ml of it` : "Put that in"}</Button>}
           </li>
         ))}
       </ol>

@@ -4,7 +4,7 @@ import { costOf, gather } from "@/core/shelf";
 import { bandWords } from "@/words/amounts";
 import { moneyWords } from "@/words/shelf";
 import { useShelf } from "../shelf/ShelfContext";
-import { consistencyWords } from "@/words/verdict";
+import { consistencyRange, consistencyWords } from "@/words/verdict";
 
 /** How the amount for this head is made up, and what goes on each section. */
 export function Needs({ question, answer }: { question: PasteQuestion; answer: PasteAnswer }) {
@@ -18,7 +18,7 @@ export function Needs({ question, answer }: { question: PasteQuestion; answer: P
     ["leave on", `${bandWords(leaveOnMin).range} min`],
     ["mixed, it is", consistencyWords(answer.mixed.mid)], ["on the head, it is", consistencyWords(answer.on.mid)],
     ...(known > 0 ? [["costs about", `${moneyWords(known, currency)}${unpricedG >= 1 ? " and what has no price" : ""}`] as [string, string]] : []),
-    ["it may come out", `${consistencyWords(answer.on.thinnest).split(",")[0]} to ${consistencyWords(answer.on.thickest).split(",")[0]}`],
+    [answer.liquid.state === "solved" ? "poured without looking" : "it may come out", consistencyRange(answer.on)],
   ];
   return (
     <section aria-label="Where it goes">

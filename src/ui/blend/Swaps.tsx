@@ -3,14 +3,15 @@ import { useMemo, useState } from "react";
 import type { PasteQuestion } from "@/core/paste";
 import { swapsFor } from "@/core/shelf";
 import { gramWords } from "@/words/amounts";
-import { swapWords } from "@/words/shelf";
+import { cautionWords } from "@/words/cautions";
+import { swapCautions, swapWords } from "@/words/shelf";
 import { useShelf } from "../shelf/ShelfContext";
 import { textOf, type DraftLine } from "./document";
 
 interface SwapsProps {
   readonly question: PasteQuestion;
   readonly line: number;
-  readonly onSwap: (to: Partial<DraftLine>) => void;
+  readonly onSwap: (to: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">) => void;
   readonly onLeaveOut: () => void;
 }
 
@@ -33,12 +34,14 @@ function SwapList({ question, line, onSwap, onLeaveOut }: SwapsProps) {
     <ul className="text-sm">
       {swaps.map(({ materialId, massG, before, after, question: asked }) => {
         const to = asked.lines[line];
+        const { more, fewer } = swapCautions(before, after);
         return (
           <li key={materialId ?? "without"} className="border-b border-line py-1">
             {materialId === undefined
               ? <button type="button" className="pressable min-h-11 text-left" onClick={onLeaveOut}>leave it out</button>
-              : <button type="button" className="pressable min-h-11 text-left" onClick={() => onSwap({ materialId, jarId: undefined, text: textOf(to.amount), unit: to.unit, fill: to.fill })}>{find(materialId)?.names[0].text}{massG === undefined ? "" : `, ${gramWords(massG)} g`}</button>}
-            <span className="block">{swapWords(before, after)}</span>
+              : <button type="button" className="pressable min-h-11 text-left" onClick={() => onSwap({ materialId, text: textOf(to.amount), unit: to.unit, fill: to.fill })}>{find(materialId)?.names[0].text}{massG === undefined ? "" : `, ${gramWords(massG)} g`}</button>}
+            <span className="block">{swapWords(before, after)}{fewer > 0 ? `, ${fewer} ${fewer === 1 ? "caution" : "cautions"} fewer` : ""}</span>
+            {more.map((caution) => <span key={caution.id} className={`block ${caution.level === "stop" ? "text-stop" : "text-quiet"}`}>{cautionWords(caution)}</span>)}
           </li>
         );
       })}

@@ -16,6 +16,8 @@ export interface DraftLine {
   readonly fill: Fill;
   /** So much essential oil is meant: it was said so, or saved so. */
   readonly sure?: true;
+  /** What stood here before it was swapped for this. */
+  readonly was?: Pick<DraftLine, "materialId" | "jarId" | "text" | "unit" | "fill" | "role">;
 }
 
 /** A head as it stands in the form: numbers as typed beside the head that they stand for. */
@@ -150,9 +152,14 @@ export type Edit =
   | { readonly do: "add"; readonly material: Material; readonly amount?: DraftAmount }
   /** A page of a notebook as it was written: amounts as they stand there, and what the rest of the bowl weighs now. */
   | { readonly do: "page"; readonly page: TakenPage; readonly nowG?: readonly number[] }
+  /** Every line in so many grams, and nothing scaled any more. */
+  | { readonly do: "grams"; readonly massG: readonly number[] }
   /** Every amount so many times. */
   | { readonly do: "multiply"; readonly factor: number; readonly find: Lookup }
   | { readonly do: "line"; readonly key: number; readonly change: Partial<DraftLine> }
+  /** Another thing in its place, the old one kept to be put back; or that one, put back. */
+  | { readonly do: "swap"; readonly key: number; readonly to: Pick<DraftLine, "materialId" | "text" | "unit" | "fill"> }
+  | { readonly do: "putBack"; readonly key: number }
   | { readonly do: "remove"; readonly key: number }
   | { readonly do: "restore"; readonly doc: BlendDocument };
 
@@ -162,6 +169,11 @@ export function firstAmount(material: Material | undefined): Pick<DraftLine, "ro
   if (material?.family === "essentialOil") return { role: "fixed", text: "5", unit: "drop" };
   if (material?.pieceG) return { role: "fixed", text: "1", unit: "piece" };
   return { role: "fixed", text: "1", unit: material?.family === "acid" ? "tsp" : "tbsp" };
+}
+
+function swappedLine({ key, was, ...line }: DraftLine, to: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">): DraftLine {
+  const { materialId, jarId, text, unit, fill, role } = line;
+  return { key, role, ...to, was: was ?? { materialId, jarId, text, unit, fill, role } };
 }
 
 /** Another amount of another thing is for the maker to be sure of again. */
@@ -179,8 +191,11 @@ export function edit(doc: BlendDocument, action: Edit): BlendDocument {
       return { ...doc, lines: [...doc.lines, { key, materialId: action.material.id, fill: "level", ...firstAmount(action.material), ...action.amount }] };
     }
     case "page": return withPage(doc, action.page, action.nowG);
+    case "grams": return { ...doc, sizing: "asGiven", liquidMlText: "", lines: doc.lines.map((line, i) => changedLine(line, { text: textOf(downTo(action.massG[i])), unit: "g", fill: "level" })) };
     case "multiply": return multiplied(doc, action.factor, action.find);
     case "line": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key ? changedLine(line, action.change) : line)) };
+    case "swap": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key ? swappedLine(line, action.to) : line)) };
+    case "putBack": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key && line.was ? { key: line.key, sure: line.sure, ...line.was } : line)) };
     case "remove": return { ...doc, lines: doc.lines.filter((line) => line.key !== action.key) };
     case "restore": return action.doc;
   }
@@ -199,6 +214,9 @@ function withPage(doc: BlendDocument, { things, liquid }: TakenPage, nowG?: read
   };
   return { ...doc, lines: [...standing, ...added], sizing: "asGiven", ...poured };
 }
+
+/** Not more than there is: to a tenth of a gram below. */
+const downTo = (massG: number): number => Math.floor(massG * 10 + 1e-6) / 10;
 
 /** As a kitchen measures: pieces by halves, whole drops, three digits of the rest. */
 function tidyAmount(amount: number, unit: Unit): number {

@@ -1,6 +1,6 @@
 import type { Drawn } from "@/core/figure";
 import type { LiquidAnswer } from "@/core/paste";
-import { grainOf, roundTo } from "@/words/amounts";
+import { pourMl, roundTo } from "@/words/amounts";
 import { ownColour } from "../parts/colour";
 import { jugFor, jugHeight, widthAt } from "./jugShape";
 import { spread } from "./geometry";
@@ -26,14 +26,13 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
     const side = (h: number) => (JUG.brim - widthAt(JUG, h)) / 2;
     return `M${LEFT + side(from)} ${FOOT_Y - from}L${LEFT + side(to)} ${FOOT_Y - to}H${LEFT + JUG.brim - side(to)}L${LEFT + JUG.brim - side(from)} ${FOOT_Y - from}Z`;
   };
-  const grain = Math.max(1, grainOf(liquid.ml));
   const plan = liquid.state === "solved" ? liquid.plan : undefined;
   const filled = heightOf(pouredMl ?? plan?.firstPourMl ?? liquid.ml.mid);
   const marks = plan
     ? [
-        { ml: plan.mostMl, text: `${roundTo(plan.mostMl, grain)} never more` },
-        { ml: plan.expectedStopMl, text: `${roundTo(plan.expectedStopMl, grain)} stop about here`, strong: true },
-        { ml: plan.firstPourMl, text: `${roundTo(plan.firstPourMl, grain)} pour first` },
+        { ml: plan.mostMl, text: `${pourMl(plan.mostMl, liquid.ml)} never more` },
+        { ml: plan.expectedStopMl, text: `${pourMl(plan.expectedStopMl, liquid.ml)} stop about here`, strong: true },
+        { ml: plan.firstPourMl, text: `${pourMl(plan.firstPourMl, liquid.ml)} pour first` },
       ]
     : [{ ml: liquid.ml.mid, text: `${roundTo(liquid.ml.mid, 1)} all of it`, strong: true }];
   const labelY = spread(marks.map(({ ml }) => FOOT_Y - heightOf(ml)), 22, 30, FOOT_Y);
@@ -41,7 +40,7 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
   const every = plan ? Math.ceil(5 / Math.max(0.1, heightOf(plan.firstPourMl + plan.step.ml) - heightOf(plan.firstPourMl))) : 1;
   const ticks = plan ? Array.from({ length: 40 }, (_, i) => plan.firstPourMl + i * every * plan.step.ml).filter((ml) => ml <= plan.mostMl) : [];
   const text = plan
-    ? `A ${capacity} ml jug: pour ${roundTo(plan.firstPourMl, grain)} ml first, then ${plan.step.count} ${plan.step.unit} at a time to about ${roundTo(plan.expectedStopMl, grain)}, never more than ${roundTo(plan.mostMl, grain)}.`
+    ? `A ${capacity} ml jug: pour ${pourMl(plan.firstPourMl, liquid.ml)} ml first, then ${plan.step.count} ${plan.step.unit} at a time to about ${pourMl(plan.expectedStopMl, liquid.ml)}, never more than ${pourMl(plan.mostMl, liquid.ml)}.`
     : `A ${capacity} ml jug with ${roundTo(liquid.ml.mid, 1)} ml.`;
   return (
     <svg viewBox="0 0 330 306" role="img" aria-label={text} className="block w-full max-w-[23rem] overflow-visible">

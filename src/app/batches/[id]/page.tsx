@@ -1,5 +1,6 @@
 import { notFound } from "next/navigation";
-import { packEvents, worksheet } from "@/core/batch";
+import { packEvents, worksheetFor } from "@/core/batch";
+import { lastTimeOf } from "@/server/lastTime";
 import { house, idIn } from "@/server/page";
 import { findBatch, listEvents } from "@/store/batches";
 import { listHeads } from "@/store/heads";
@@ -14,10 +15,11 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const id = await idIn(params);
   const [batch, events, heads] = await Promise.all([findBatch(household.id, id), listEvents(household.id, id), listHeads(household.id)]);
   if (!batch) notFound();
+  const lastTime = await lastTimeOf(household.id, batch);
   return (
     <BatchView
-      batch={batch} packedEvents={packEvents(events)} rev={household.rev} sheet={worksheet(batch.answer)} heads={heads.map(({ id: headId, name }) => ({ id: headId, name }))}
-      blendId={batch.blendId ?? undefined} timeZone={settings.timeZone} nowMs={Date.now()}
+      batch={batch} packedEvents={packEvents(events)} rev={household.rev} sheet={worksheetFor(batch.question, batch.answer, settings.vessels)} heads={heads.map(({ id: headId, name }) => ({ id: headId, name }))}
+      blendId={batch.blendId ?? undefined} lastTime={lastTime} timeZone={settings.timeZone} nowMs={Date.now()}
     />
   );
 }

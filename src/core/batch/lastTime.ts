@@ -1,0 +1,15 @@
+import type { MixingWord } from "../paste";
+import type { Again, Mark } from "./events";
+
+/** What was poured, said and noted of a blend the last time it was made. */
+export interface LastTime {
+  readonly id: string;
+  readonly startsAtMs: number;
+  readonly headName: string;
+  readonly pouredMl: number;
+  readonly plannedMl?: number;
+  readonly lastWord?: MixingWord | "right";
+  readonly notes: readonly string[];
+  readonly marks: Readonly<Partial<Record<Mark, number>>>;
+  readonly again?: Again;
+}
