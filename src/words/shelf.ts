@@ -72,10 +72,11 @@ export function swapWords(before: BowlTraits, after: BowlTraits): string {
 
 /** The cautions that a swap brings, and those that it takes away. */
 export function swapCautions(before: BowlTraits, after: BowlTraits): { readonly more: readonly Caution[]; readonly fewer: number } {
-  const key = ({ id, materialIds }: Caution) => `${id} ${materialIds.join(" ")}`;
-  const had = new Set(before.cautions.map(key));
+  const had = new Map(before.cautions.map(({ id, materialIds }) => [id, materialIds.join(" ")]));
   const has = new Set(after.cautions.map(({ id }) => id));
-  return { more: after.cautions.filter((one) => !had.has(key(one))), fewer: before.cautions.filter(({ id }) => !has.has(id)).length };
+  // A stop is said anew where it is for another thing.
+  const isNew = ({ id, level, materialIds }: Caution) => !had.has(id) || (level === "stop" && had.get(id) !== materialIds.join(" "));
+  return { more: after.cautions.filter(isNew), fewer: before.cautions.filter(({ id }) => !has.has(id)).length };
 }
 
 /** One row of a shopping list. */

@@ -99,6 +99,7 @@ interface Standing {
   readonly liquid: (ml: number, factor: number) => Thing;
   readonly pouredMl: number;
   readonly targetYieldPa: number;
+  readonly restMin: number;
 }
 
 function standingOf(question: PasteQuestion, answer: PasteAnswer, pouredMl: number): Standing & { readonly materials: readonly Material[]; readonly density: number } {
@@ -109,15 +110,24 @@ function standingOf(question: PasteQuestion, answer: PasteAnswer, pouredMl: numb
     thing(material, answer.lines[i].massG.mid, holdingMlPerG(material) * factor * soakedShare(material, minutes, question.kitchenTempC)));
   const density = poured.densityGPerMl;
   const liquid = (ml: number, factor: number): Thing => ({ ...poured.perG, massG: ml * density, holdingMlPerG: poured.perG.holdingMlPerG * factor });
-  return { at, liquid, pouredMl, targetYieldPa: answer.targetYieldPa, materials, density };
+  return { at, liquid, pouredMl, targetYieldPa: answer.targetYieldPa, restMin: answer.rest.restMin, materials, density };
+}
+
+/** How thick a bowl that will be right when it goes on is after so many minutes: thinner, while it still soaks. Pa. */
+function wantedPa({ at, liquid, targetYieldPa, restMin }: Standing, minutes: number): number {
+  const grams = solveAmountG(at(Math.max(restMin, minutes), 1), liquid(1, 1), phiOf(targetYieldPa));
+  const then = grams === undefined ? undefined : consistencyOf([...at(minutes, 1), liquid(grams / liquid(1, 1).massG, 1)]);
+  return then === undefined || then.state === "dry" ? targetYieldPa : Math.min(targetYieldPa, then.yieldPa);
 }
 
 /**
  * What was seen says of the bowl's holdings, as a factor on all of them. A word is a bound: it moves what was held
- * before only its own way, so "too thick" before half the liquid is in says nothing against the figures. A test says it either way.
+ * before only its own way, so "too thick" before half the liquid is in says nothing against the figures. What a maker compares with is
+ * how it should be by now, or how it is wanted in the end; each word is taken for as little as it may mean. A test says it either way.
  * @param before what was held before, 1 is as the figures say
  */
-function seenFactor({ at, liquid, pouredMl, targetYieldPa }: Standing, seen: Seen | { readonly by: "right" }, minutes: number, before: number): Result<{ readonly factor: Band; readonly readPa?: Band }> {
+function seenFactor(standing: Standing, seen: Seen | { readonly by: "right" }, minutes: number, before: number): Result<{ readonly factor: Band; readonly readPa?: Band }> {
+  const { at, liquid, pouredMl, targetYieldPa } = standing;
   const phiAt = (factor: number) => bowlState([...at(minutes, factor), liquid(pouredMl, factor)]).phi;
   const saying = (yieldPa: number) => holdingFactor(phiAt, phiOf(yieldPa));
   if (seen.by === "test") {
@@ -128,10 +138,12 @@ function seenFactor({ at, liquid, pouredMl, targetYieldPa }: Standing, seen: See
     const { low, mid, high } = read.value.yieldPa;
     return ok({ factor: { low: saying(low), mid: saying(mid), high: saying(high) }, readPa: read.value.yieldPa });
   }
-  if (seen.by === "right") return ok({ factor: point(saying(targetYieldPa)) });
   if (seen.by === "pour") return ok({ factor: point(before) });
-  const said = saying(targetYieldPa * WORD_FACTOR[seen.word]);
-  return ok({ factor: point(isThick(seen.word) ? Math.max(before, said) : Math.min(before, said)) });
+  const byNow = wantedPa(standing, minutes);
+  if (seen.by === "right") return ok({ factor: point(Math.min(saying(targetYieldPa), Math.max(saying(byNow), before))) });
+  const thick = isThick(seen.word);
+  const said = saying((thick ? byNow : targetYieldPa) * WORD_FACTOR[seen.word]);
+  return ok({ factor: point(thick ? Math.max(before, said) : Math.min(before, said)) });
 }
 
 /** Something that was seen of a bowl, and the bowl as it was then. */
