@@ -15,6 +15,7 @@ import type { Person } from "@/store/persons";
 import type { Gathered } from "@/core/shelf";
 import type { JarReading, StoredJar } from "@/store/jars";
 import type { StoredThing } from "@/store/ownThings";
+import type { Removed } from "@/store/removed";
 import type { StockMove } from "@/store/stock";
 import type { Want } from "./gathering";
 import type { Book, BookV1 } from "./book/format";
@@ -36,6 +37,7 @@ export interface VersionsAnswer { readonly versions: readonly PastVersion[] }
 export interface LogAnswer { readonly batches: readonly BatchRow[]; /** What to ask with, as `before`, for the page after it. */ readonly next?: string }
 export interface BatchAnswer { readonly batch: StoredBatch; readonly events: readonly BatchEvent[]; readonly state: BatchState; readonly sheet: Worksheet }
 export interface EventsAnswer { readonly rev: number; readonly events: readonly BatchEvent[] }
+export interface RemovedAnswer { /** Newest first. */ readonly removed: readonly Removed[] }
 export interface NowAnswer { readonly rev: number; readonly going: readonly Going[] }
 export interface ChangesAnswer { readonly rev: number; readonly nowMs: number; readonly changes: readonly Change[]; readonly more: boolean; /** Which build of the application answers. */ readonly build: string }
 export interface MaterialsAnswer { readonly materials: readonly Material[] }

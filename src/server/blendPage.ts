@@ -1,5 +1,6 @@
 import { DateTime } from "luxon";
 import { PLAIN_HEAD, type Head } from "@/core/head";
+import { LIMITS } from "@/core/limits";
 import type { Spoons } from "@/core/measure";
 import { blendForHead, type Blend } from "@/core/paste";
 import { findBatch } from "@/store/batches";
@@ -19,7 +20,7 @@ export interface BlendPage {
 }
 
 /** What the blend page starts from: nothing, a saved blend, or a batch to repeat on this or another head. */
-export async function blendPageFor({ blendId, batchId, headId }: { blendId?: string; batchId?: string; headId?: string }): Promise<BlendPage | undefined> {
+export async function blendPageFor({ blendId, copyOf, batchId, headId }: { blendId?: string; copyOf?: string; batchId?: string; headId?: string }): Promise<BlendPage | undefined> {
   const found = await house();
   if (!found) return undefined;
   const { household, settings } = found;
@@ -28,13 +29,15 @@ export async function blendPageFor({ blendId, batchId, headId }: { blendId?: str
     heads: heads.map(({ id, name, hair }) => ({ id, name, hair })), spoons: settings.spoons,
     tomorrow: DateTime.now().setZone(settings.timeZone).plus({ days: 1 }).set({ hour: 10, minute: 0 }).toFormat("yyyy-MM-dd'T'HH:mm"),
   };
-  if (blendId) {
-    const saved = await findBlend(household.id, blendId);
+  const wanted = blendId ?? copyOf;
+  if (wanted) {
+    const saved = await findBlend(household.id, wanted);
     if (!saved) return undefined;
     const head = heads.find(({ id }) => id === saved.headId);
+    const start = { blend: saved.blend, name: saved.name, headId: head?.id ?? null, head: head?.hair ?? PLAIN_HEAD };
+    if (!blendId) return { ...common, start: { ...start, name: `${saved.name}, a copy`.slice(0, LIMITS.nameChars.max) } };
     return {
-      ...common, saved: { id: saved.id, versionId: saved.versionId, version: saved.version, rev: saved.rev },
-      start: { blend: saved.blend, name: saved.name, headId: head?.id ?? null, head: head?.hair ?? PLAIN_HEAD },
+      ...common, start, saved: { id: saved.id, versionId: saved.versionId, version: saved.version, rev: saved.rev },
     };
   }
   const batch = batchId ? await findBatch(household.id, batchId) : undefined;

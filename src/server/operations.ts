@@ -67,6 +67,7 @@ export const OPERATIONS: readonly Operation[] = [
   { method: "get", path: "/log", summary: "The log as CSV.", answer: { file: "text/csv" }, query: LOG_QUERY },
   { method: "get", path: "/log/lines", summary: "What went into the log's bowls as CSV.", answer: { file: "text/csv" }, query: LOG_QUERY },
   { method: "get", path: "/now", summary: "What is going on now.", answer: "NowAnswer" },
+  { method: "get", path: "/removed", summary: "What was removed in the last thirty days, and can be put back.", answer: "RemovedAnswer" },
   { method: "get", path: "/changes", summary: "What was written after a rev.", answer: "ChangesAnswer", query: ["after"] },
   { method: "get", path: "/settings", summary: "The household's settings.", answer: "Settings" },
   { method: "put", path: "/settings", summary: "Changes settings; what is left out stays.", input: SettingsInput, answer: "RevAnswer" },

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { foldBatch, inOrder, summaryOf, type Again, type BatchEvent, type BatchPayload, type BatchState, type BatchSummary, type Mark } from "@/core/batch";
+import { foldBatch, inOrder, summaryOf, worksheet, type Again, type BatchEvent, type BatchPayload, type BatchState, type BatchSummary, type Mark } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { database } from "./connection";
 import { termsOf } from "./terms";
@@ -49,17 +49,18 @@ export interface NewBatch {
   readonly importId?: string;
 }
 
-export const LIST = ["id", "rev", "version_id", "blend_id", "head_id", "blend_name", "head_name", "model", "summary", "starts_at", "poured_ml", "mixed_at", "on_head_at", "rinsed_at", "closed_at", "soft", "slip", "grit", "shine", "again", "note"] as const;
+export const LIST = ["id", "rev", "version_id", "blend_id", "head_id", "blend_name", "head_name", "model", "summary", "starts_at", "poured_ml", "mixed_at", "on_head_at", "rinsed_at", "closed_at", "soft", "slip", "grit", "shine", "marks", "again", "note"] as const;
 
 export interface Row {
   id: string; rev: number | string; version_id: string | null; blend_id: string | null; head_id: string | null; blend_name: string; head_name: string; model: number; summary: string;
   starts_at: Date; poured_ml: number; mixed_at: Date | null; on_head_at: Date | null; rinsed_at: Date | null; closed_at: Date | null;
-  soft: number | null; slip: number | null; grit: number | null; shine: number | null; again: Again | null; note: string | null;
+  soft: number | null; slip: number | null; grit: number | null; shine: number | null; marks: string | null; again: Again | null; note: string | null;
 }
 interface WholeRow extends Row { question: string; answer: string }
 
 export function fromRow(row: Row): BatchRow {
-  const marks = Object.fromEntries((["soft", "slip", "grit", "shine"] as const).filter((mark) => row[mark] !== null).map((mark) => [mark, row[mark]]));
+  // Bowls that no event reached since marks were of any kind have the first four only.
+  const marks = row.marks !== null ? JSON.parse(row.marks) : Object.fromEntries((["soft", "slip", "grit", "shine"] as const).filter((mark) => row[mark] !== null).map((mark) => [mark, row[mark]]));
   return {
     id: row.id, rev: Number(row.rev), versionId: row.version_id, blendId: row.blend_id, headId: row.head_id, blendName: row.blend_name, headName: row.head_name,
     model: row.model, summary: JSON.parse(row.summary), startsAtMs: row.starts_at.getTime(), pouredMl: row.poured_ml,
@@ -74,7 +75,7 @@ export async function insertBatch(write: Write, batch: NewBatch, state = foldBat
   await trx("batch").insert({
     id: batch.id, household_id: householdId, rev, created_at: batch.createdAt ?? new Date(), version_id: batch.versionId, blend_id: batch.blendId, head_id: batch.headId,
     blend_name: batch.blendName, head_name: batch.headName, question: JSON.stringify(batch.question), answer: JSON.stringify(batch.answer),
-    figures: JSON.stringify(batch.figures), model: batch.answer.model, starts_at: batch.startsAt, import_id: batch.importId ?? null,
+    figures: JSON.stringify(batch.figures), model: batch.answer.model, starts_at: batch.startsAt, planned_at: batch.startsAt, import_id: batch.importId ?? null,
     summary: JSON.stringify(summaryOf(batch.question, batch.answer)),
   });
   await project(write, batch.id, state);
@@ -206,8 +207,9 @@ export async function project({ trx, householdId, rev }: Write, batchId: string,
     rev, poured_ml: state.pouredMl, place: state.moves.at(-1)?.place ?? null,
     mixed_at: moment(state.reachedMs.mixed), on_head_at: moment(state.reachedMs.onHead), rinsed_at: moment(state.reachedMs.rinsed), closed_at: moment(state.closedMs),
     soft: state.marks.soft ?? null, slip: state.marks.slip ?? null, grit: state.marks.grit ?? null, shine: state.marks.shine ?? null,
-    again: state.again ?? null, note: [...state.notes.map((note) => note.text).join("\n")].slice(0, MOST_NOTED).join("") || null,
+    marks: JSON.stringify(state.marks), again: state.again ?? null, note: [...state.notes.map((note) => note.text).join("\n")].slice(0, MOST_NOTED).join("") || null,
   });
+  await placeInTime({ trx, where }, state);
   if (news && !news.some((payload) => IN_TERMS.includes(payload.kind))) return;
   const row: Pick<Row, "head_id" | "blend_id" | "blend_name" | "head_name" | "summary" | "starts_at"> & { removed_at: Date | null } = await trx("batch").where(where).first("head_id", "blend_id", "blend_name", "head_name", "summary", "starts_at", "removed_at");
   // What was taken out of the book is found by nothing, whatever still arrives for it.
@@ -217,6 +219,17 @@ export async function project({ trx, householdId, rev }: Write, batchId: string,
   const gone = there.filter((term) => !wanted.delete(term));
   if (gone.length > 0) await trx("batch_term").where({ household_id: householdId, batch_id: batchId }).whereIn("term", gone).del();
   if (wanted.size > 0) await trx("batch_term").insert([...wanted].map((term) => ({ household_id: householdId, term, starts_at: row.starts_at, batch_id: batchId })));
+}
+
+const MINUTE_MS = 60_000;
+
+/** A bowl stands where it was mixed, the minutes of mixing before that; and where it was planned, until it is. */
+async function placeInTime({ trx, where }: { trx: Knex; where: { household_id: string; id: string } }, { reachedMs: { mixed } }: BatchState): Promise<void> {
+  const row: { starts_at: Date; planned_at: Date; answer?: string } = await trx("batch").where(where).first("starts_at", "planned_at", ...(mixed === undefined ? [] : ["answer"]));
+  const began = mixed === undefined ? row.planned_at : new Date(mixed - worksheet(JSON.parse(row.answer!)).mixedMin * MINUTE_MS);
+  if (began.getTime() === row.starts_at.getTime()) return;
+  await trx("batch").where(where).update({ starts_at: began });
+  await trx("batch_term").where({ household_id: where.household_id, batch_id: where.id }).update({ starts_at: began });
 }
 
 /** Every batch made for these heads, also those taken out of the book. */

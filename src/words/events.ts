@@ -28,6 +28,7 @@ export function eventWords(payload: BatchPayload, materialOf: (line: number) => 
     case "reached": return { mixed: "mixed; the rest began", onHead: "on the head, last section", rinsed: "rinsed" }[payload.stage];
     case "noted": return payload.text ? `noted: ${payload.text}` : "noted something, erased since";
     case "marked": return `${MARK_NAME[payload.mark]}: ${payload.value} of 5`;
+    case "dated": return "given another time";
     case "again": return AGAIN_NAME[payload.again];
     case "closed": return "closed";
     case "reopened": return "opened again";

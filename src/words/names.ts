@@ -41,7 +41,7 @@ export const ROLE_NOTE: Readonly<Record<Role, string>> = { part: "keeps its prop
 export const MIXING_WORD_NAME: Readonly<Record<MixingWord | "right", string>> = {
   stillDry: "Still dry", tooThick: "Too thick", right: "Just right", bitThin: "A bit thin", runs: "Runs",
 };
-export const MARK_NAME: Readonly<Record<Mark, string>> = { soft: "soft", slip: "slip", grit: "grit left", shine: "shine" };
+export const MARK_NAME: Readonly<Record<Mark, string>> = { soft: "soft", slip: "slip", grit: "grit left", shine: "shine", colour: "colour taken", grey: "grey covered", evenness: "evenness" };
 export const AGAIN_NAME: Readonly<Record<Again, string>> = { yes: "again", maybe: "maybe again", no: "not again" };
 export const PLACE_NAME: Readonly<Record<Place, string>> = { kitchen: "the kitchen", fridge: "the fridge", freezer: "the freezer" };
 export const STEP_NAME: Readonly<Record<StepId, string>> = {

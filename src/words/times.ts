@@ -33,3 +33,9 @@ export function momentWords(ms: number, timeZone: string, nowMs: number): string
   const day = dayWords(ms, timeZone, nowMs);
   return day === "today" ? clockWords(ms, timeZone) : `${day} ${clockWords(ms, timeZone)}`;
 }
+
+/** A moment as a wall clock in this zone shows it, for a field of a form: 2026-03-01T10:00. */
+export function wallTimeOf(ms: number, timeZone: string): string {
+  const parts = Object.fromEntries(new Intl.DateTimeFormat("en-CA", { timeZone, year: "numeric", month: "2-digit", day: "2-digit", hour: "2-digit", minute: "2-digit", hourCycle: "h23" }).formatToParts(new Date(ms)).map(({ type, value }) => [type, value]));
+  return `${parts.year}-${parts.month}-${parts.day}T${parts.hour}:${parts.minute}`;
+}

@@ -6,7 +6,7 @@ import { NoHouse } from "@/ui/today/NoHouse";
 export const metadata = { title: "Blend" };
 
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string | undefined>> }) {
-  const { batch, head } = await searchParams;
-  const props = await blendPageFor({ batchId: isUuid(batch) ? batch : undefined, headId: isUuid(head) ? head : undefined });
+  const { batch, head, copy } = await searchParams;
+  const props = await blendPageFor({ batchId: isUuid(batch) ? batch : undefined, headId: isUuid(head) ? head : undefined, copyOf: isUuid(copy) ? copy : undefined });
   return props ? <BlendView {...props} /> : <NoHouse />;
 }

@@ -14,7 +14,7 @@ export interface Draw {
   readonly massG: number;
 }
 
-const PHASE_OF_STEP: Readonly<Record<string, Phase>> = { dry: "dry", wet: "wet", oil: "oil" };
+const PHASE_OF_STEP: Readonly<Record<string, Phase>> = { dry: "dry", wet: "wet", oil: "oil", oilFirst: "oil", scent: "oil" };
 
 /**
  * Every draw of a bowl on the shelf, from its events: a planned line is drawn by the first thing that says it is in

@@ -1,7 +1,7 @@
 import { checkChoice } from "../checkChoice";
 import { checkNumber } from "../checkNumber";
 import { LIMITS } from "../limits";
-import { checkText, isUuid } from "../text";
+import { checkText, isUuid, momentMs } from "../text";
 import { findMaterial, type Lookup } from "../material";
 import type { Fill, Unit } from "../measure";
 import { checkAmount, WORDS, type MixingWord } from "../paste";
@@ -18,7 +18,8 @@ export type StepId = (typeof STEPS)[number];
 export const STAGES = ["mixed", "onHead", "rinsed"] as const;
 export type Stage = (typeof STAGES)[number];
 
-export const MARKS = ["soft", "slip", "grit", "shine"] as const;
+/** Little to much, 1 to 5. Ids are kept in events for good. */
+export const MARKS = ["soft", "slip", "grit", "shine", "colour", "grey", "evenness"] as const;
 export type Mark = (typeof MARKS)[number];
 export const MARK_RANGE = { min: 1, max: 5 } as const;
 
@@ -61,7 +62,9 @@ export type BatchPayload =
   | { readonly kind: "again"; readonly again: Again }
   | { readonly kind: "closed" }
   | { readonly kind: "reopened" }
-  | { readonly kind: "withdrawn"; readonly eventId: string };
+  | { readonly kind: "withdrawn"; readonly eventId: string }
+  /** Another event of this bowl was at another time, ISO 8601; its place in the order stays. */
+  | { readonly kind: "dated"; readonly eventId: string; readonly at: string };
 
 export interface BatchEvent {
   /** UUIDv7 made by the client; a repeat adds nothing. */
@@ -77,7 +80,7 @@ export interface BatchEvent {
 
 /** What each kind of event says beside its kind; anything more is refused, since events are kept for good. */
 const FIELDS: Readonly<Record<BatchPayload["kind"], readonly string[]>> = {
-  ticked: ["step", "done"], poured: ["ml"], measured: ["line", "amount", "unit", "fill"], heaped: ["line", "unit"], added: ["materialId", "amount", "unit", "fill"], moved: ["place"], tested: ["by", "heightMm", "slumpMm", "volumeMl", "acrossMm", "alongMm"], said: ["word"], reached: ["stage"], noted: ["text"], marked: ["mark", "value"], again: ["again"], closed: [], reopened: [], withdrawn: ["eventId"],
+  ticked: ["step", "done"], poured: ["ml"], measured: ["line", "amount", "unit", "fill"], heaped: ["line", "unit"], added: ["materialId", "amount", "unit", "fill"], moved: ["place"], tested: ["by", "heightMm", "slumpMm", "volumeMl", "acrossMm", "alongMm"], said: ["word"], reached: ["stage"], noted: ["text"], marked: ["mark", "value"], again: ["again"], closed: [], reopened: [], withdrawn: ["eventId"], dated: ["eventId", "at"],
 };
 
 /** Every problem with a payload of an unknown client. */
@@ -116,6 +119,10 @@ function checkContent(payload: BatchPayload, field: string, find: Lookup): Probl
     case "closed":
     case "reopened": return [];
     case "withdrawn": return isUuid(payload.eventId) ? [] : [{ field: `${field}.eventId`, code: "notText" }];
+    case "dated": return [
+      ...(isUuid(payload.eventId) ? [] : [{ field: `${field}.eventId`, code: "notText" } as const]),
+      ...(momentMs(payload.at) === undefined ? [{ field: `${field}.at`, code: "notAMoment" } as const] : []),
+    ];
   }
 }
 

@@ -1,5 +1,6 @@
 import type { Heard, MixingWord } from "../paste";
 import type { Reading } from "../reading";
+import { momentMs } from "../text";
 import type { Again, BatchEvent, Mark, Measured, Place, SpoonUnit, Stage, StepId } from "./events";
 
 /** Something that was seen of a bowl, and how much of what it is made of was in it by then. */
@@ -63,8 +64,11 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
   let again: Again | undefined;
   let closedMs: number | undefined;
 
-  for (const { id, payload, atMs } of unique) {
+  const dates = datesOf(unique, withdrawn);
+  for (const event of unique) {
+    const { id, payload } = event;
     if (withdrawn.has(id)) continue;
+    const atMs = dates.get(id) ?? event.atMs;
     switch (payload.kind) {
       case "ticked":
         if (payload.done) done.add(payload.step);
@@ -103,10 +107,20 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
       case "again": again = payload.again; break;
       case "closed": closedMs = atMs; break;
       case "reopened": closedMs = undefined; break;
-      case "withdrawn": break;
+      case "withdrawn": case "dated": break;
     }
   }
   return { done: [...done], pouredMl, measured, heaped, added, moves, lastWord, tests, seen, firstPourMs, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
+}
+
+/** When events happened by what was said later, by event; the last word on each counts. */
+export function datesOf(events: readonly BatchEvent[], withdrawn: ReadonlySet<string>): ReadonlyMap<string, number> {
+  const dates = new Map<string, number>();
+  for (const { id, payload } of events) {
+    const ms = payload.kind === "dated" && !withdrawn.has(id) ? momentMs(payload.at) : undefined;
+    if (ms !== undefined && payload.kind === "dated") dates.set(payload.eventId, ms);
+  }
+  return dates;
 }
 
 /** Latest first, so that a withdrawal that is itself withdrawn takes nothing back. */

@@ -8,3 +8,4 @@ export * from "./restWindow";
 export * from "./summary";
 export * from "./worksheet";
 export * from "./lastTime";
+export * from "./marks";

@@ -30,7 +30,7 @@ export function readingsOf(question: PasteQuestion, answer: PasteAnswer, events:
   return whole.tests.map(({ eventId, reading, atMs }): BowlReading => {
     const place = unique.findIndex(({ id }) => id === eventId);
     // Withdrawals count whenever they came.
-    const then = foldBatch([...unique.slice(0, place + 1), ...unique.slice(place + 1).filter(({ payload }) => payload.kind === "withdrawn")]);
+    const then = foldBatch([...unique.slice(0, place + 1), ...unique.slice(place + 1).filter(({ payload }) => payload.kind === "withdrawn" || payload.kind === "dated")]);
     const made = asMade(question, answer, { ...whole, pouredMl: then.pouredMl, added: then.added });
     const wetMs = then.reachedMs.mixed ?? then.firstPourMs ?? atMs;
     // More of what is in the bowl already comes from the same jar.

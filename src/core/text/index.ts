@@ -10,3 +10,4 @@ const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 /** A lower-case UUID of any version, which is what every id here is. @source RFC 9562 §4 */
 export const isUuid = (text: unknown): text is string => typeof text === "string" && UUID.test(text);
 export { checkText, readable, signsIn } from "./checkText";
+export { MOMENT, momentMs } from "./moment";

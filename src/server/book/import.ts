@@ -45,6 +45,8 @@ interface Sorted {
   readonly fresh: Fresh;
   /** Rows that come back, by kind. */
   readonly back: Readonly<Record<store.ImportedKind, readonly string[]>>;
+  readonly putsBack: readonly string[];
+  readonly staysOut: ImportPlan["staysOut"];
   readonly counts: { readonly adds: ImportCounts; readonly here: ImportCounts; readonly back: ImportCounts };
   readonly problems: readonly Problem[];
 }
@@ -54,15 +56,20 @@ async function sorted(book: Book, householdId: string, knex = database()): Promi
   const problems: Problem[] = [];
   const fresh: Record<string, unknown[]> = {};
   const back = Object.fromEntries(KINDS.map(({ kind }) => [kind, []])) as unknown as Record<store.ImportedKind, string[]>;
+  const putsBack: string[] = [];
+  const staysOut: ImportPlan["staysOut"][number][] = [];
   const none = (): Record<keyof ImportCounts, number> => ({ heads: 0, blends: 0, batches: 0, jars: 0, things: 0 });
   const counts = { adds: none(), here: none(), back: none() };
-  for (const { kind, field, counted } of KINDS) {
+  for (const { kind, field, counted, nameOf } of KINDS) {
     const things: readonly { readonly id: string }[] = book[field] ?? [];
     const known: ReadonlyMap<string, store.Known & { readonly rowId?: string }> = kind === "own_thing" ? await store.knownThings(householdId, knex) : await store.knownIds(kind, things.map(({ id }) => id), knex);
     fresh[field] = things.filter(({ id }, i) => {
       const found = known.get(id);
       if (found && found.householdId !== householdId) problems.push({ field: `book.${field}.${i}.id`, code: "taken" });
       else if (found?.out) back[kind].push(found.rowId ?? id);
+      const name = (nameOf as (one: object) => string)(things[i]);
+      if (found?.out && counted) putsBack.push(name);
+      if (found?.erased && (kind === "person" || kind === "head")) staysOut.push({ kind, name, why: "erased" });
       if (counted) counts[found ? (found.out ? "back" : "here") : "adds"][counted] += 1;
       return !found;
     });
@@ -75,13 +82,14 @@ async function sorted(book: Book, householdId: string, knex = database()): Promi
   ] as const;
   for (const [kind, field, ids] of hanging) if ((await store.knownIds(kind, ids, knex)).size > 0) problems.push({ field, code: "taken" });
   if ([...(await store.knownIds("device", devicesOf(batches), knex)).values()].some((known) => known.householdId !== householdId)) problems.push({ field: "book.devices", code: "taken" });
-  return { fresh: fresh as unknown as Fresh, back, counts, problems };
+  return { fresh: fresh as unknown as Fresh, back, putsBack, staysOut, counts, problems };
 }
 
 const devicesOf = (batches: readonly BookBatch[]): string[] => [...new Set(batches.flatMap((batch) => batch.events.map((event) => event.deviceId)))];
 
 const NOTHING: ImportCounts = { heads: 0, blends: 0, batches: 0, jars: 0, things: 0 };
-const plan = (problems: readonly Problem[], { counts, fresh }: Partial<Sorted> = {}): ImportPlan => ({
+const plan = (problems: readonly Problem[], { counts, fresh, putsBack = [], staysOut = [] }: Partial<Sorted> = {}): ImportPlan => ({
+  putsBack: putsBack.slice(0, SHOWN), staysOut: staysOut.slice(0, SHOWN),
   ...(counts ?? { adds: NOTHING, here: NOTHING, back: NOTHING }),
   names: Object.fromEntries(KINDS.flatMap(({ field, counted, nameOf }) => (counted ? [[counted, (fresh?.[field] ?? []).slice(0, SHOWN).map(nameOf as (one: object) => string)]] : []))) as unknown as ImportPlan["names"],
   problems: problems.map((problem) => ({ ...problem, message: problemWords(problem) })),

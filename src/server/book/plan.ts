@@ -19,11 +19,15 @@ export interface ImportPlan {
   readonly back: ImportCounts;
   /** Names of what would be new, the first of each kind. */
   readonly names: { readonly heads: readonly string[]; readonly blends: readonly string[]; readonly batches: readonly string[]; readonly jars: readonly string[]; readonly things: readonly string[] };
+  /** Names of what would be put back, the first of them. */
+  readonly putsBack: readonly string[];
+  /** Known here and not coming back: somebody who was erased, and their heads. They count as here. */
+  readonly staysOut: readonly { readonly kind: "person" | "head"; readonly name: string; readonly why: "erased" }[];
   /** What stands in the way; with any of these nothing is imported. */
   readonly problems: readonly (Problem & { readonly message: string })[];
 }
 
-export interface ImportAnswer extends Omit<ImportPlan, "problems" | "names"> {
+export interface ImportAnswer extends Omit<ImportPlan, "problems" | "names" | "putsBack" | "staysOut"> {
   readonly id: string;
   readonly rev: number;
 }

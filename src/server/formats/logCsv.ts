@@ -1,11 +1,14 @@
 import type { Knex } from "knex";
-import { MARKS } from "@/core/batch";
+import { MARKS, type Mark } from "@/core/batch";
 import type { BatchRow } from "@/store/batches";
 import { listBatches, type LogFilter } from "@/store/log";
 import { moment, tenth, type CsvRow } from "./csv";
 import { csvStream } from "./stream";
 
-const COLUMNS = ["started", "blend", "head", "purpose", "planned_ml", "poured_ml", "total_g", "mixed", "on_head", "rinsed", "closed", ...MARKS, "again", "note"] as const;
+/** The columns keep their places: what a later release asks stands behind. */
+const FIRST_MARKS = ["soft", "slip", "grit", "shine"] as const satisfies readonly Mark[];
+const LATER_MARKS = MARKS.filter((mark) => !(FIRST_MARKS as readonly Mark[]).includes(mark));
+const COLUMNS = ["started", "blend", "head", "purpose", "planned_ml", "poured_ml", "total_g", "mixed", "on_head", "rinsed", "closed", ...FIRST_MARKS, "again", "note", ...LATER_MARKS] as const;
 const PAGE = 200;
 
 /** One bowl as a row, in the order of the columns. */
@@ -13,7 +16,7 @@ const rowOf = (batch: BatchRow): CsvRow => [
   moment(batch.startsAtMs), batch.blendName, batch.headName, batch.summary.purpose,
   batch.summary.liquidMl ? tenth(batch.summary.liquidMl.mid) : "", tenth(batch.pouredMl), tenth(batch.summary.totalG.mid),
   moment(batch.mixedMs), moment(batch.onHeadMs), moment(batch.rinsedMs), moment(batch.closedMs),
-  ...MARKS.map((mark) => batch.marks[mark] ?? ""), batch.again ?? "", batch.note,
+  ...FIRST_MARKS.map((mark) => batch.marks[mark] ?? ""), batch.again ?? "", batch.note, ...LATER_MARKS.map((mark) => batch.marks[mark] ?? ""),
 ];
 
 /** Pages of the log, newest first, one after the other. */

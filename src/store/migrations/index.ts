@@ -4,8 +4,9 @@ import * as m002 from "./002_record";
 import * as m003 from "./003_shelf";
 import * as m004 from "./004_mixing";
 import * as m005 from "./005_standing";
+import * as m006 from "./006_happened";
 
-const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001, "002_record": m002, "003_shelf": m003, "004_mixing": m004, "005_standing": m005 };
+const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001, "002_record": m002, "003_shelf": m003, "004_mixing": m004, "005_standing": m005, "006_happened": m006 };
 
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(MIGRATIONS),

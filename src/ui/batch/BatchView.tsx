@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { useEffect, useMemo, useState } from "react";
-import { AGAIN, asSeen, differs, MARKS, soakedMin, unpackEvents, type LastTime, type Stage, type StepId, type Worksheet } from "@/core/batch";
+import { AGAIN, asSeen, differs, inOrder, marksFor, soakedMin, unpackEvents, type LastTime, type Stage, type StepId, type Worksheet } from "@/core/batch";
 import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
 import { asHeard, computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
@@ -18,6 +18,7 @@ import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
 import { Feel } from "../blend/FeelAndOrder";
 import { useShelf } from "../shelf/ShelfContext";
+import { AnotherTime } from "./AnotherTime";
 import { Aside } from "./Aside";
 import { doneOption } from "./doneOption";
 import { GatherList } from "./GatherList";
@@ -84,7 +85,10 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
     if (state.reachedMs.mixed && startMin >= sheet.mixedMin) return state.reachedMs.mixed - planned(sheet.mixedMin);
     return 0;
   };
+  const dyes = answer.lines.some(({ materialId }) => findMaterial(materialId)?.tags.includes("dye"));
   const materialOf = (line: number) => materialName(answer.lines[line]?.materialId ?? "");
+  /** The tap that said a stage was reached. */
+  const reachedBy = (stage: Stage) => [...events].sort(inOrder).findLast(({ id, payload }) => payload.kind === "reached" && payload.stage === stage && !state.withdrawn.includes(id))?.id;
   /** The last step of mixing; once it is mixed, all from the pour on is done. */
   const mixing = sheet.steps.slice(0, sheet.steps.findIndex(({ id }) => id === "rest")).map(({ id }) => id);
   const lastMixing = mixing.at(-1);
@@ -132,7 +136,12 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
                     {id === "gather" && <GatherList answer={answer} question={question} drawn={closed || done.has("dry") || state.reachedMs.mixed !== undefined} />}
                     {id === "rest" && <WhereItStands answer={answer} state={state} kitchenTempC={question.kitchenTempC} timeZone={timeZone} nowMs={nowMs} closed={closed} onHappen={happen} />}
                     {stage && !closed && (state.reachedMs[stage.stage]
-                      ? <p className="text-sm font-semibold text-leaf">{momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}: {stage.press.split(":")[0].toLowerCase()}</p>
+                      ? (
+                        <div className="flex flex-wrap items-baseline gap-x-3">
+                          <p className="text-sm font-semibold text-leaf">{momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}: {stage.press.split(":")[0].toLowerCase()}</p>
+                          {reachedBy(stage.stage) && <AnotherTime what={stage.press.split(":")[0].toLowerCase()} atMs={state.reachedMs[stage.stage]!} timeZone={timeZone} onDate={(at) => happen({ kind: "dated", eventId: reachedBy(stage.stage)!, at })} />}
+                        </div>
+                      )
                       : <Button className="no-print mt-1 min-h-12" onClick={() => reach(stage.stage, id)}>{stage.press}</Button>)}
                   </div>
                 </li>
@@ -159,7 +168,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
             <h2>How was it?</h2>
             <fieldset disabled={closed} className="mt-1">
               <legend className="sr-only">Marks</legend>
-              {MARKS.map((mark) => <MarkScale key={mark} mark={mark} value={state.marks[mark]} onMark={(value) => happen({ kind: "marked", mark, value })} />)}
+              {marksFor(question.purpose, dyes, state.marks).map((mark) => <MarkScale key={mark} mark={mark} value={state.marks[mark]} onMark={(value) => happen({ kind: "marked", mark, value })} />)}
               <div className="no-print mt-1 flex flex-wrap gap-2">
                 {AGAIN.map((again) => <Button key={again} aria-pressed={state.again === again} className={state.again === again ? "bg-sunk font-semibold" : ""} onClick={() => happen({ kind: "again", again })}>{AGAIN_NAME[again]}</Button>)}
               </div>
@@ -183,7 +192,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
           </div>
           {/* On paper the cautions stand where the taps are on the screen. */}
           <div className="hidden text-[8pt] leading-snug print:block"><Cautions cautions={answer.cautions} /></div>
-          <History events={events} withdrawn={state.withdrawn} materialOf={materialOf} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} />
+          <History events={events} withdrawn={state.withdrawn} materialOf={materialOf} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} onDate={(eventId, at) => happen({ kind: "dated", eventId, at })} />
         </aside>
       </div>
       <div className="mt-8 flex flex-col gap-8 print:hidden"><Cautions cautions={answer.cautions} /><Feel question={question} answer={answer} choices={question.choices} /></div>

@@ -1,8 +1,9 @@
 "use client";
 import { useState } from "react";
-import { inOrder, type BatchEvent } from "@/core/batch";
+import { datesOf, inOrder, type BatchEvent } from "@/core/batch";
 import { eventWords } from "@/words/events";
 import { momentWords } from "@/words/times";
+import { AnotherTime } from "./AnotherTime";
 
 interface HistoryProps {
   readonly events: readonly BatchEvent[];
@@ -12,31 +13,43 @@ interface HistoryProps {
   readonly timeZone: string;
   readonly nowMs: number;
   readonly onWithdraw: (eventId: string) => void;
+  readonly onDate: (eventId: string, at: string) => void;
 }
 
 /** A long history opens with its latest. */
 const MOST = 60;
 
-/** What happened, as it happened; anything can be taken back, and stays to be seen. */
-export function History({ events, withdrawn, materialOf, timeZone, nowMs, onWithdraw }: HistoryProps) {
-  const shown = [...events].filter(({ payload }) => payload.kind !== "withdrawn").sort(inOrder).reverse();
+/** What happened, as it happened; anything can be taken back or given another time, and stays to be seen. */
+export function History({ events, withdrawn, materialOf, timeZone, nowMs, onWithdraw, onDate }: HistoryProps) {
+  const ordered = [...events].sort(inOrder);
+  const dates = datesOf(ordered, new Set(withdrawn));
+  const shown = ordered.filter(({ payload }) => payload.kind !== "withdrawn" && payload.kind !== "dated").reverse();
   const [whole, setWhole] = useState(false);
+  const [said, setSaid] = useState("");
   if (shown.length === 0) return null;
   return (
     <details className="no-print">
       <summary className="pressable min-h-11 cursor-pointer py-2">what happened ({shown.length})</summary>
       <ul>
-        {(whole ? shown : shown.slice(0, MOST)).map(({ id, payload, atMs }) => {
+        {(whole ? shown : shown.slice(0, MOST)).map(({ id, payload, atMs: tappedMs }) => {
           const gone = withdrawn.includes(id);
+          const words = eventWords(payload, materialOf);
+          const atMs = dates.get(id) ?? tappedMs;
           return (
-            <li key={id} className="flex items-baseline justify-between gap-3 border-b border-line py-1">
-              <span className={`min-w-0 break-words ${gone ? "text-quiet line-through" : ""}`}><span className="text-sm text-quiet">{momentWords(atMs, timeZone, nowMs)}</span> {eventWords(payload, materialOf)}</span>
-              {!gone && <button type="button" className="pressable min-h-11 shrink-0" onClick={() => onWithdraw(id)}>take back</button>}
+            <li key={id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-line py-1">
+              <span className={`min-w-0 break-words ${gone ? "text-quiet line-through" : ""}`}><span className="text-sm text-quiet">{momentWords(atMs, timeZone, nowMs)}</span> {words}</span>
+              {!gone && (
+                <span className="flex gap-3">
+                  <AnotherTime what={words} atMs={atMs} timeZone={timeZone} onDate={(at) => onDate(id, at)} />
+                  <button type="button" className="pressable min-h-11 shrink-0" aria-label={`take back: ${words}`} onClick={(event) => { onWithdraw(id); setSaid(`Taken back: ${words}.`); event.currentTarget.closest("details")?.querySelector("summary")?.focus(); }}>take back</button>
+                </span>
+              )}
             </li>
           );
         })}
       </ul>
       {!whole && shown.length > MOST && <button type="button" className="pressable min-h-11" onClick={() => setWhole(true)}>and {shown.length - MOST} before that</button>}
+      <p role="status" className="sr-only">{said}</p>
     </details>
   );
 }

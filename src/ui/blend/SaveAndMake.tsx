@@ -4,6 +4,8 @@ import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import { LIMITS } from "@/core/limits";
+import { checkNumber } from "@/core/checkNumber";
+import { problemWords } from "@/words/problems";
 import { blendSides } from "@/words/sides";
 import type { StoredBlend } from "@/store/blends";
 import { fetchJson, send } from "../api";
@@ -12,7 +14,7 @@ import { Field } from "../parts/Field";
 import { Options } from "../parts/Options";
 import { Sheet } from "../parts/Sheet";
 import { Sides } from "../parts/Sides";
-import { blendOf, documentOf, headOf, type BlendDocument, type Edit } from "./document";
+import { blendOf, documentOf, headOf, typed, type BlendDocument, type Edit } from "./document";
 import type { BlendPage } from "@/server/blendPage";
 
 interface SaveAndMakeProps {
@@ -26,7 +28,7 @@ interface SaveAndMakeProps {
   readonly onSaved: (saved: NonNullable<BlendPage["saved"]>, doc: BlendDocument) => void;
 }
 
-type When = "now" | "onHead";
+type When = "now" | "onHead" | "made";
 
 /** Saves a version, opens a bowl. Ids are made before sending and kept until it worked, so that trying again saves once. */
 export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, dispatch, onSaved }: SaveAndMakeProps) {
@@ -35,6 +37,10 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
   const [trouble, setTrouble] = useState<{ readonly text: string; readonly theirs?: StoredBlend }>();
   const [when, setWhen] = useState<When>("now");
   const [onHeadAt, setOnHeadAt] = useState(tomorrow);
+  const [madeAt, setMadeAt] = useState("");
+  const [pouredText, setPouredText] = useState("");
+  const pouredMl = typed(pouredText);
+  const notPoured = pouredText.trim() === "" ? undefined : checkNumber("pouredMl", pouredMl, "pouredMl");
   const [headName, setHeadName] = useState("");
   const ids = useRef<Record<string, string>>({});
   /** One id for one thing to be written: the same content asks for the same id again. */
@@ -83,8 +89,9 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
     if (!headId) return;
     const version = saved && !changed ? saved : await save(headId);
     if (!version) return;
-    const id = idFor("batch", { version: version.versionId, headId, when, onHeadAt });
-    const answer = await send("POST", "batches", { id, versionId: version.versionId, headId, ...(when === "onHead" ? { onHeadAt } : {}) });
+    const id = idFor("batch", { version: version.versionId, headId, when, onHeadAt, madeAt, pouredText });
+    const told = when === "onHead" ? { onHeadAt } : when === "made" ? { madeAt, ...(pouredText.trim() ? { pouredMl } : {}) } : {};
+    const answer = await send("POST", "batches", { id, versionId: version.versionId, headId, ...told });
     if (answer.ok) router.push(`/batches/${id}`);
     else setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" ") });
   });
@@ -116,13 +123,21 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
         {saved && <Link href={`/blend/${saved.id}/versions`} className="pressable order-last flex min-h-11 items-center">versions</Link>}
         {saved && <Link href={`/blend/${saved.id}/bowls`} className="pressable order-last flex min-h-11 items-center">its bowls</Link>}
         {saved && <Link href={`/shelf/gathering?want=${saved.id}`} className="pressable order-last flex min-h-11 items-center">what is short?</Link>}
+        {saved && <Link href={`/blend?copy=${saved.id}`} className="pressable order-last flex min-h-11 items-center">copy it</Link>}
         {saved && <Button look="text" className="order-last" disabled={busy} onClick={remove}>remove it</Button>}
         <Sheet title="Make it" trigger={<Button look="main" disabled={busy || !usable}>Make it …</Button>}>
           <div className="flex flex-col gap-3">
-            <Options label="When?" value={when} onChange={setWhen} options={[{ value: "now", label: "start now" }, { value: "onHead", label: "on the head at …", note: "counts back from there" }]} />
+            <Options label="When?" value={when} onChange={setWhen} options={[{ value: "now", label: "start now" }, { value: "onHead", label: "on the head at …", note: "counts back from there" }, { value: "made", label: "it was made already", note: "on paper, yesterday: enter it as it was" }]} />
             {when === "onHead" && <Field label="On the head at">{(a) => <input {...a} type="datetime-local" value={onHeadAt} onChange={(e) => setOnHeadAt(e.target.value)} />}</Field>}
+            {when === "made" && (
+              <>
+                <Field label="Mixed at">{(a) => <input {...a} type="datetime-local" value={madeAt} onChange={(e) => setMadeAt(e.target.value)} />}</Field>
+                <Field label="Really poured, ml" hint="Empty where nobody wrote it down." problem={notPoured && problemWords(notPoured)}>{(a) => <input {...a} inputMode="decimal" value={pouredText} onChange={(e) => setPouredText(e.target.value)} />}</Field>
+              </>
+            )}
             {!doc.headId && <Field label="Whose head is it?" hint="It is kept under Heads.">{(a) => <input {...a} value={headName} maxLength={LIMITS.nameChars.max} onChange={(e) => setHeadName(e.target.value)} />}</Field>}
-            <Button look="main" disabled={busy || (when === "onHead" && !onHeadAt)} onClick={make}>Open the worksheet</Button>
+            <Button look="main" disabled={busy || (when === "onHead" && !onHeadAt) || (when === "made" && (!madeAt || Boolean(notPoured)))} onClick={make}>{when === "made" ? "Enter it" : "Open the worksheet"}</Button>
+            {trouble && <p role="alert" className="text-stop">{trouble.text}</p>}
           </div>
         </Sheet>
       </div>

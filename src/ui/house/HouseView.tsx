@@ -6,11 +6,13 @@ import { checkSpoons } from "@/core/measure";
 import type { DoorAnswer } from "@/server/answers";
 import type { Settings } from "@/store/household";
 import type { PastImport } from "@/store/imports";
+import type { Removed } from "@/store/removed";
 import { problemWords } from "@/words/problems";
 import { send } from "../api";
 import { typed } from "../blend/document";
 import { Door } from "./Door";
 import { TheBook } from "./TheBook";
+import { RemovedList } from "../removed/RemovedList";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
 import { OwnSpoonsFields } from "./OwnSpoonsFields";
@@ -22,12 +24,13 @@ interface HouseViewProps {
   readonly currencies: readonly string[];
   readonly door: DoorAnswer;
   readonly imports: readonly PastImport[];
+  readonly removed: readonly Removed[];
   readonly port: string;
   readonly nowMs: number;
 }
 
 /** What is the same for every bowl in this house, who may come in, and the whole book. */
-export function HouseView({ name, settings, timeZones, currencies, door, imports, port, nowMs }: HouseViewProps) {
+export function HouseView({ name, settings, timeZones, currencies, door, imports, removed, port, nowMs }: HouseViewProps) {
   const router = useRouter();
   const [spoons, setSpoons] = useState(settings.spoons);
   const [kitchenText, setKitchenText] = useState(String(settings.kitchenTempC));
@@ -68,6 +71,7 @@ export function HouseView({ name, settings, timeZones, currencies, door, imports
         <div className="flex min-w-0 flex-col gap-10">
           <Door door={door} port={port} timeZone={settings.timeZone} nowMs={nowMs} />
           <TheBook imports={imports} timeZone={settings.timeZone} nowMs={nowMs} />
+          <RemovedList removed={removed} timeZone={settings.timeZone} nowMs={nowMs} />
         </div>
       </div>
     </div>

@@ -82,7 +82,7 @@ export function TheBook({ imports, timeZone, nowMs }: { imports: readonly PastIm
 }
 
 /** What an import would do, before it does it. */
-function Plan({ plan: { adds, here, back, names, problems }, busy, onBringIn, onDrop }: { plan: ImportPlan; busy: boolean; onBringIn: () => void; onDrop: () => void }) {
+function Plan({ plan: { adds, here, back, names, putsBack, staysOut, problems }, busy, onBringIn, onDrop }: { plan: ImportPlan; busy: boolean; onBringIn: () => void; onDrop: () => void }) {
   const [news, same, again] = [countsWords(adds), countsWords(here), countsWords(back)];
   const listed = [...names.heads, ...names.blends, ...names.batches, ...names.jars, ...names.things];
   if (problems.length > 0) {
@@ -96,6 +96,8 @@ function Plan({ plan: { adds, here, back, names, problems }, busy, onBringIn, on
   return (
     <div className="mt-2 border-l-4 border-leaf-fill pl-3">
       <p className="font-semibold">{news || again ? `This would ${[news && `bring in ${news}`, again && `put back ${again} that had been taken out`].filter(Boolean).join(", and ")}.` : "Everything in it is here already; nothing would change."}</p>
+      {putsBack.length > 0 && <p className="break-words">Put back, since it had been removed: {putsBack.join(", ")}.</p>}
+      {staysOut.length > 0 && <p className="break-words">Stays out, since it was erased here: {staysOut.map(({ kind, name }) => (kind === "person" ? name : `${name} (head)`)).join(", ")}. The bowls stay without a name.</p>}
       {same && (news || again) && <p className="text-quiet">Here already, and left as they are: {same}.</p>}
       {listed.length > 0 && <p className="break-words text-quiet">{listed.slice(0, 12).join(" · ")}{listed.length > 12 ? " …" : ""}</p>}
       <div className="mt-1 flex flex-wrap gap-3">

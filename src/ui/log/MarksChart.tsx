@@ -15,6 +15,7 @@ export interface MarkedDay {
 /** Each mark in a colour of the theme, dashed apart as well, for eyes that tell colours badly. */
 const LINE: Readonly<Record<Mark, { readonly colour: string; readonly dash: readonly number[] }>> = {
   soft: { colour: "--press", dash: [] }, slip: { colour: "--leaf", dash: [7, 4] }, grit: { colour: "--madder", dash: [2, 4] }, shine: { colour: "--quiet", dash: [10, 3, 2, 3] },
+  colour: { colour: "--madder", dash: [] }, grey: { colour: "--ink", dash: [4, 4] }, evenness: { colour: "--leaf", dash: [1, 3] },
 };
 
 /** A head's marks through time. The names stand at the ends of the lines; the same as a table for who cannot see it. */
@@ -70,13 +71,14 @@ export function MarksChart({ days, name, timeZone }: { days: readonly MarkedDay[
     });
     return () => { gone = true; chart?.destroy(); };
   }, [days, timeZone]);
+  const given = MARKS.filter((mark) => days.some(({ marks }) => marks[mark] !== undefined));
   return (
     <section aria-label={`Marks over time on ${name}`} className="mt-4 max-w-3xl">
       <h2>How it was on {name}, through time</h2>
       <div className="h-52" aria-hidden><canvas ref={canvas} /></div>
       <div className="sr-only"><table>
-        <thead><tr><th>day</th><th>blend</th>{MARKS.map((mark) => <th key={mark}>{MARK_NAME[mark]}</th>)}</tr></thead>
-        <tbody>{days.map(({ id, startsAtMs, blendName, marks }) => <tr key={id}><td>{dateWords(startsAtMs, timeZone)}</td><td>{blendName}</td>{MARKS.map((mark) => <td key={mark}>{marks[mark] ?? "–"}</td>)}</tr>)}</tbody>
+        <thead><tr><th>day</th><th>blend</th>{given.map((mark) => <th key={mark}>{MARK_NAME[mark]}</th>)}</tr></thead>
+        <tbody>{days.map(({ id, startsAtMs, blendName, marks }) => <tr key={id}><td>{dateWords(startsAtMs, timeZone)}</td><td>{blendName}</td>{given.map((mark) => <td key={mark}>{marks[mark] ?? "–"}</td>)}</tr>)}</tbody>
       </table></div>
     </section>
   );

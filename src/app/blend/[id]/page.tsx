@@ -1,12 +1,13 @@
-import { notFound } from "next/navigation";
 import { blendPageFor } from "@/server/blendPage";
 import { idIn } from "@/server/page";
 import { BlendView } from "@/ui/blend/BlendView";
+import { gone } from "@/app/gone";
 
 export const metadata = { title: "Blend" };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  const props = await blendPageFor({ blendId: await idIn(params) });
-  if (!props) notFound();
+  const id = await idIn(params);
+  const props = await blendPageFor({ blendId: id });
+  if (!props) return gone("blend", id);
   return <BlendView key={props.saved?.versionId} {...props} />;
 }

@@ -1,7 +1,7 @@
-import { notFound } from "next/navigation";
 import { house, idIn } from "@/server/page";
 import { findHead } from "@/store/heads";
 import { HeadEdit } from "@/ui/heads/HeadEdit";
+import { gone } from "@/app/gone";
 
 export const metadata = { title: "A head" };
 
@@ -10,6 +10,6 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const id = await idIn(params);
   const found = await house();
   const head = found && (await findHead(found.household.id, id));
-  if (!head) notFound();
+  if (!head) return gone("head", id);
   return <HeadEdit key={head.rev} saved={head} />;
 }

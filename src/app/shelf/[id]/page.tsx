@@ -1,10 +1,10 @@
-import { notFound } from "next/navigation";
 import { thingsOf } from "@/core/paste";
 import { house, idIn } from "@/server/page";
 import { listBlends } from "@/store/blends";
 import { findJar, readingsOfJar } from "@/store/jars";
 import { movesOfJar } from "@/store/stock";
 import { JarView } from "@/ui/shelf/JarView";
+import { gone } from "@/app/gone";
 
 export const metadata = { title: "A jar" };
 
@@ -12,7 +12,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const found = await house();
   const id = await idIn(params);
   const jar = found && (await findJar(found.household.id, id));
-  if (!found || !jar) notFound();
+  if (!found || !jar) return gone("jar", id);
   const { household, settings } = found;
   const [moves, readings, blends] = await Promise.all([movesOfJar(household.id, id), readingsOfJar(household.id, id), listBlends(household.id)]);
   const usedIn = blends.filter(({ blend }) => thingsOf(blend).some((line) => line.materialId === jar.materialId)).map((blend) => ({ id: blend.id, name: blend.name }));
