@@ -39,7 +39,7 @@ export async function proxy(request: NextRequest) {
     if (visitor !== "stranger" && visitor && visitor.household.passwordHash === undefined) openUntilMs = Date.now() + OPEN_FOR_MS;
     if (visitor === "stranger") {
       const asksForPage = request.method === "GET" && (request.headers.get("accept") ?? "").includes("text/html") && !pathname.startsWith("/api/");
-      return asksForPage ? NextResponse.redirect(new URL(DOOR, `http://${request.headers.get("host")}`), { status: 303, headers: { "cache-control": "no-store" } }) : refusal(401, "This house is locked. Come in with its password or a code, at /enter.");
+      return asksForPage ? NextResponse.redirect(new URL(`${DOOR}?${new URLSearchParams({ then: pathname + request.nextUrl.search })}`, `http://${request.headers.get("host")}`), { status: 303, headers: { "cache-control": "no-store" } }) : refusal(401, "This house is locked. Come in with its password or a code, at /enter.");
     }
   }
   const nonce = btoa(String.fromCharCode(...crypto.getRandomValues(new Uint8Array(16))));

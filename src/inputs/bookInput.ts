@@ -60,6 +60,8 @@ export class VesselsInput {
 }
 
 export class SettingsInput {
+  /** What the house is called. */
+  @IsOptional() @IsText("nameChars") @IsString() name?: string;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => SpoonsInput) spoons?: SpoonsInput;
   @IsOptional() @IsNumber() kitchenTempC?: number;
   @IsOptional() @IsTimeZone() timeZone?: string;

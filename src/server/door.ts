@@ -1,5 +1,4 @@
 import { randomBytes, randomUUID, scrypt, timingSafeEqual } from "node:crypto";
-import { networkInterfaces } from "node:os";
 import { promisify } from "node:util";
 import type { PairingInput, PasswordInput, SentAwayInput } from "@/inputs/doorInput";
 import * as store from "@/store/door";
@@ -7,6 +6,7 @@ import { letIn, listDevices, noteDevice, sendAway } from "@/store/devices";
 import { writeSettings, type Household } from "@/store/household";
 import { listPersons, personIsHere } from "@/store/persons";
 import { inTransaction, type Write } from "@/store/transaction";
+import { addressesHere } from "./reachable";
 import { notFound, Refusal, stranger, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
 import { deviceCookie, hashOf, newToken, onNetwork } from "./visitor";
@@ -157,6 +157,5 @@ export async function sendPersonAway({ params }: Asked<SentAwayInput>, write: Wr
 /** Who may come in, and at which addresses. */
 export async function doorOf({ household, deviceId, settings }: Pick<Asked<object>, "household" | "deviceId" | "settings">) {
   const [persons, devices] = await Promise.all([listPersons(household.id), listDevices(household.id)]);
-  const addresses = Object.values(networkInterfaces()).flat().filter((one) => one && !one.internal && one.family === "IPv4").map((one) => one!.address);
-  return { locked: household.passwordHash !== undefined, network: settings.network, persons, devices: devices.map((device) => ({ ...device, self: device.id === deviceId })), addresses };
+  return { locked: household.passwordHash !== undefined, network: settings.network, persons, devices: devices.map((device) => ({ ...device, self: device.id === deviceId })), addresses: addressesHere() };
 }

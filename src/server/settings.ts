@@ -2,7 +2,7 @@ import { checkNumber } from "@/core/checkNumber";
 import { checkSpoons } from "@/core/measure";
 import { toSpoons } from "@/inputs/spoonsInput";
 import type { MeaningsInput, SettingsInput } from "@/inputs/bookInput";
-import { addMeanings, writeSettings } from "@/store/household";
+import { addMeanings, renameHousehold, writeSettings } from "@/store/household";
 import { lookupOf } from "@/store/jars";
 import type { Write } from "@/store/transaction";
 import { Refusal, unusable } from "./refusal";
@@ -18,6 +18,7 @@ export async function changeSettings({ input, household }: Asked<SettingsInput>,
   const vessels = input.vessels && { ...(input.vessels.blenderMl ? { blenderMl: input.vessels.blenderMl } : {}), ...(input.vessels.bottleMl ? { bottleMl: input.vessels.bottleMl } : {}) };
   const unfit = Object.entries(vessels ?? {}).flatMap(([name, ml]) => checkNumber(`vessels.${name}`, ml, "vesselMl") ?? []);
   if (unfit.length > 0) throw unusable(unfit);
+  if (input.name !== undefined) await renameHousehold(write, input.name);
   await writeSettings(write, { spoons, vessels, kitchenTempC: input.kitchenTempC, timeZone: input.timeZone, currency: input.currency, network: input.network });
   return { rev: write.rev };
 }

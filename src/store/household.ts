@@ -80,3 +80,7 @@ export async function addMeanings(write: Write, { things, units }: Meanings): Pr
   const before = { ...NO_MEANINGS, ...(row ? JSON.parse(row.value) : {}) } as Meanings;
   await writeSettings(write, { meanings: { things: newest(before.things, things), units: newest(before.units, units) } });
 }
+
+export async function renameHousehold({ trx, householdId }: Write, name: string): Promise<void> {
+  await trx("household").where({ id: householdId }).update({ name });
+}

@@ -24,7 +24,7 @@ async function ask(): Promise<void> {
       const { changes } = answer.value;
       ({ rev, more } = answer.value);
       if (changes.length > 0) for (const listener of listeners) listener(changes, answer.value.rev);
-    } else if (answer.status === 401) return location.assign("/enter");
+    } else if (answer.status === 401) return location.assign(`/enter?${new URLSearchParams({ then: location.pathname + location.search })}`);
   }
   timer = listeners.size > 0 ? setTimeout(() => void ask(), more ? 0 : EVERY_MS) : undefined;
 }

@@ -13,7 +13,8 @@ export function drawMix(spec: PourSpec, count = POUR_DRAWS): Drawn | undefined {
   const run = mixRun(spec);
   const inMl = (values: Float64Array, out: Float64Array) => {
     run(values, out);
-    out[0] /= spec.densityGPerMl;
+    // A draw that wants none of it stops before the first drop.
+    out[0] = Math.max(0, out[0] / spec.densityGPerMl);
   };
   return draw(spec.inputs, MIX_OUTPUTS, inMl, 0, seeded(SEED), count);
 }

@@ -103,11 +103,13 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
   const obstruction = mixed.obstruction ?? (solving && state.dry ? oilInTheWay(lines) : undefined);
   const sections = sectionCount(need.hairG.mid);
   const liquidDensity = mixed.liquid.densityGPerMl;
-  const liquidG = free?.kind === "liquid" && solving ? bands.free : point(mixed.liquidG);
+  // To first order a wide band can reach below nothing; a bowl cannot.
+  const freeBand: Band = { ...bands.free, low: Math.max(0, bands.free.low) };
+  const liquidG = free?.kind === "liquid" && solving ? freeBand : point(mixed.liquidG);
   const massOf = (i: number): Band => {
     const { mass, line } = mixed.lines[i];
-    if (solving && free?.kind === "line" && free.line === i) return bands.free;
-    if (solving && free?.kind === "parts" && line.role === "part") return scaleBand(bands.free, mass.value / bands.free.mid);
+    if (solving && free?.kind === "line" && free.line === i) return freeBand;
+    if (solving && free?.kind === "parts" && line.role === "part") return scaleBand(freeBand, mass.value / freeBand.mid);
     return bandOf(mass);
   };
 

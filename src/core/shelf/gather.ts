@@ -1,5 +1,5 @@
 import { scaleBand, type Band } from "../figure";
-import { liquidParts, type PasteAnswer, type PasteQuestion } from "../paste";
+import { liquidParts, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
 import { lookupOn, type Shelf } from "./shelf";
 import type { Jar } from "./jar";
 
@@ -41,7 +41,10 @@ export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
   };
   for (const { question, answer } of bowls) {
     for (const { materialId, jarId, massG } of answer.lines) want(materialId, jarId, massG);
-    if (answer.liquid.state !== "unreachable") for (const { materialId, jarId, share } of liquidParts(question.liquid)) want(materialId, jarId, scaleBand(answer.liquid.ml, share));
+    if (answer.liquid.state === "unreachable") continue;
+    const inBowl = lookupIn(question);
+    // A liquid is poured in millilitres and stands on the shelf in grams.
+    for (const { materialId, jarId, share } of liquidParts(question.liquid)) want(materialId, jarId, scaleBand(answer.liquid.ml, share * (inBowl(materialId, jarId)?.bulkDensityGPerMl.value ?? 1)));
   }
   return [...wants].map(([materialId, { needG, jarIds }]): Gathered => {
     // The jars that the bowls name first, then the others of the same thing.

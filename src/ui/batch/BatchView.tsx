@@ -95,6 +95,8 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
   const reach = (stage: Stage, step: StepId) => {
     happen({ kind: "reached", stage });
     const also = step === lastMixing ? mixing.slice(mixing.indexOf("pour")) : [step];
+    // The press gives way to when it was; that takes the focus, and is read out by it.
+    requestAnimationFrame(() => document.getElementById(`reached-${stage}`)?.focus());
     for (const one of also) if (!done.has(one)) happen({ kind: "ticked", step: one, done: true });
   };
 
@@ -138,7 +140,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
                     {stage && !closed && (state.reachedMs[stage.stage]
                       ? (
                         <div className="flex flex-wrap items-baseline gap-x-3">
-                          <p className="text-sm font-semibold text-leaf">{momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}: {stage.press.split(":")[0].toLowerCase()}</p>
+                          <p id={`reached-${stage.stage}`} tabIndex={-1} className="text-sm font-semibold text-leaf">{momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}: {stage.press.split(":")[0].toLowerCase()}</p>
                           {reachedBy(stage.stage) && <AnotherTime what={stage.press.split(":")[0].toLowerCase()} atMs={state.reachedMs[stage.stage]!} timeZone={timeZone} onDate={(at) => happen({ kind: "dated", eventId: reachedBy(stage.stage)!, at })} />}
                         </div>
                       )

@@ -26,6 +26,7 @@ import { Needs } from "./Needs";
 import { RestPicture } from "./RestPicture";
 import { SaveAndMake } from "./SaveAndMake";
 import { Sentence } from "./Sentence";
+import { Announced } from "../parts/Announced";
 import { OfferedDraft } from "../parts/OfferedDraft";
 import { useDraft } from "../parts/useDraft";
 import { usePour } from "./usePour";
@@ -49,6 +50,9 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
   const [doc, apply] = useReducer(edit, start, ({ blend, ...rest }) => documentOf(blend, rest));
   /** The last large edit, and the way back to just before it: not past what was done since. */
   const [undo, setUndo] = useState<{ readonly said: string; readonly press: string; readonly before: BlendDocument }>();
+  const undoPress = useRef<HTMLButtonElement>(null);
+  // What was pressed is gone with the line: the way back takes the focus.
+  useEffect(() => { if (undo && (document.activeElement === null || document.activeElement === document.body)) undoPress.current?.focus(); }, [undo]);
   const dispatch = (action: Edit) => {
     const out = action.do === "remove" ? doc.lines.find(({ key }) => key === action.key) : undefined;
     setUndo(out && { said: `${sentence(find(out.materialId)?.names[0].text ?? "It")} is taken out.`, press: "put it back", before: doc });
@@ -135,7 +139,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
             {whole && <p className="text-stop" role="alert">{whole}</p>}
             {!whole && problems.length > 0 && <p className="text-stop" role="alert">Something above cannot be used yet: {problemWords(problems[0])}</p>}
             {result.ok && <Verdict answer={result.value} doc={doc} headName={headName} onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })} onMultiply={multiply} />}
-            {undo && <p role="status">{undo.said} <button type="button" className="pressable min-h-11" onClick={() => dispatch({ do: "restore", doc: undo.before })}>{undo.press}</button></p>}
+            {undo && <p>{undo.said} <button type="button" ref={undoPress} className="pressable min-h-11" onClick={() => dispatch({ do: "restore", doc: undo.before })}>{undo.press}</button></p>}
             {anyUnsure && <p className="text-stop" role="alert">There is more essential oil in it than a bowl takes. Open its line, and say that it is meant, or take less.</p>}
           </div>
           <div className="mt-4">
@@ -302,6 +306,7 @@ function JugSide({ answer, doc, drawn, stale, dispatch, problem }: JugSideProps)
           {shown.state === "solved" && <p className="text-quiet">then {shown.plan.step.count} {shown.plan.step.unit} ({roundTo(shown.plan.step.ml, 1)} ml) at a time{shown.plan.step.unit === "tbsp" && shown.plan.times ? `, ${shown.plan.times} ${shown.plan.times === 1 ? "time" : "times"}, then teaspoons` : ""}</p>}
         </>
       )}
+      <Announced text={shown.state === "unreachable" ? "No amount of liquid does it." : `${words!.mid} ml of ${name}`} />
       <JugSheet text={doc.liquidMlText} problem={problem} onChange={(liquidMlText) => dispatch({ do: "set", change: { liquidMlText } })} />
     </div>
   );

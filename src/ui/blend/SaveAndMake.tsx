@@ -34,6 +34,7 @@ type When = "now" | "onHead" | "made";
 export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, dispatch, onSaved }: SaveAndMakeProps) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
+  const [said, setSaid] = useState("");
   const [trouble, setTrouble] = useState<{ readonly text: string; readonly theirs?: StoredBlend }>();
   const [when, setWhen] = useState<When>("now");
   const [onHeadAt, setOnHeadAt] = useState(tomorrow);
@@ -80,6 +81,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
     }
     const now: NonNullable<BlendPage["saved"]> = { id, versionId, version: base && !asAnother ? base.version + 1 : 1, rev: answer.value.rev };
     ids.current = {};
+    setSaid(`Saved, version ${now.version}.`);
     onSaved(now, { ...doc, headId });
     return now;
   }
@@ -118,7 +120,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
         <div className="w-full max-w-80">
           <Field label="Name of this blend">{(a) => <input {...a} className="w-full" value={doc.name} maxLength={LIMITS.nameChars.max} onChange={(e) => dispatch({ do: "set", change: { name: e.target.value } })} />}</Field>
         </div>
-        <Button disabled={busy || !usable || Boolean(saved && !changed)} onClick={() => guarded(async () => { await save(doc.headId); })}>{saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}</Button>
+        <Button idle={busy || !usable || Boolean(saved && !changed)} onClick={() => guarded(async () => { await save(doc.headId); })}>{saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}</Button>
         {saved && changed && <Button look="text" disabled={busy || !usable} onClick={() => guarded(async () => { await save(doc.headId, true); })}>save as another</Button>}
         {saved && <Link href={`/blend/${saved.id}/versions`} className="pressable order-last flex min-h-11 items-center">versions</Link>}
         {saved && <Link href={`/blend/${saved.id}/bowls`} className="pressable order-last flex min-h-11 items-center">its bowls</Link>}
@@ -141,6 +143,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
           </div>
         </Sheet>
       </div>
+      <p role="status" className="sr-only">{said}</p>
       <p aria-live="assertive" className="text-stop">
         {trouble?.text}
       </p>

@@ -27,7 +27,7 @@ const TEMPERATURES = [["8", "cold from the fridge"], ["20", "as the kitchen"], [
 function Part({ words, title, wrong, children }: { words: string; title: string; wrong?: boolean; children: (close: () => void) => ReactNode }) {
   const [open, setOpen] = useState(false);
   return (
-    <Sheet title={title} open={open} onOpenChange={setOpen} trigger={<button type="button" className={`pressable text-left ${wrong ? "!text-stop" : ""}`}>{words}</button>}>
+    <Sheet title={title} open={open} onOpenChange={setOpen} trigger={<button type="button" aria-description={title} className={`pressable text-left ${wrong ? "!text-stop" : ""}`}>{words}</button>}>
       {children(() => setOpen(false))}
     </Sheet>
   );
@@ -55,7 +55,7 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
       <Part words={PURPOSE_PHRASE[doc.purpose]} title="What is it for?" wrong={Boolean(problemAt("roots.months") ?? problemAt("roots.share"))}>
         {(close) => (
           <div className="flex flex-col gap-3">
-            <Options label="What is it for?" value={doc.purpose} options={optionsOf(PURPOSES, PURPOSE_NAME)} onChange={(purpose) => { set({ purpose }); if (purpose !== "rootsOnly") close(); }} />
+            <Options label="What is it for?" value={doc.purpose} options={optionsOf(PURPOSES, PURPOSE_NAME)} onChange={(purpose) => set({ purpose })} onPick={(purpose) => { if (purpose !== "rootsOnly") close(); }} />
             {doc.purpose === "rootsOnly" && (
               <div className="grid grid-cols-2 gap-3">
                 <Field label="Months since" problem={problemAt("roots.months")}>{(a) => <input {...a} inputMode="decimal" value={doc.rootMonthsText} onChange={(e) => set({ rootMonthsText: e.target.value })} />}</Field>
@@ -73,8 +73,8 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
             onChange={(id) => {
               const chosen = heads.find((one) => one.id === id);
               dispatch({ do: "head", headId: chosen?.id ?? null, head: chosen ? draftHead(chosen.hair) : doc.head });
-              if (chosen) close();
             }}
+            onPick={(id) => { if (id !== SOMEBODY) close(); }}
           />
         )}
       </Part>{" "}
@@ -87,7 +87,7 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
           <Options
             label="How thick when it goes on?" value={typeof doc.target === "number" ? undefined : doc.target}
             options={TARGETS.map((word) => ({ value: word, label: CONSISTENCY_NAME[word], note: CONSISTENCY_NOTE[word] }))}
-            onChange={(target) => { set({ target }); close(); }}
+            onChange={(target) => set({ target })} onPick={close}
           />
         )}
       </Part>
@@ -124,7 +124,7 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
       </Part>
       ;{" "}
       <Part words={SIZING_NAME[doc.sizing]} title="How much?">
-        {(close) => <Options label="How much?" value={doc.sizing} options={optionsOf(SIZINGS, SIZING_NAME)} onChange={(sizing) => { set({ sizing }); close(); }} />}
+        {(close) => <Options label="How much?" value={doc.sizing} options={optionsOf(SIZINGS, SIZING_NAME)} onChange={(sizing) => set({ sizing })} onPick={close} />}
       </Part>
       .
     </p>

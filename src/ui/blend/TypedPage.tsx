@@ -266,7 +266,7 @@ function Thing({ line, decision, standing, already, material, amount, powder, on
 }
 
 const Asked = ({ words, children }: { words: string; children: React.ReactNode }) => (
-  <span className="flex flex-wrap items-center gap-2 py-1"><span>{words}</span>{children}</span>
+  <span role="group" aria-label={words} className="flex flex-wrap items-center gap-2 py-1"><span>{words}</span>{children}</span>
 );
 
 /** Several things are called that, or none is: what it may be. */

@@ -34,7 +34,7 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
           ? "The house is locked: a device comes in with the password or with a code, once, and stays until it is sent away."
           : "The door is open, and the house answers on this machine only. Set a password, and a phone on the kettle can come in too."}
       </p>
-      <Password locked={door.locked} resets={door.devices.some(({ self, resets }) => self && resets)} />
+      <Password locked={door.locked} network={door.network} resets={door.devices.some(({ self, resets }) => self && resets)} />
       {door.locked && <Network network={door.network} />}
       {door.locked && <Pairing door={door} port={port} />}
       {door.devices.length > 0 && door.locked && (
@@ -80,18 +80,19 @@ function Press({ path, body, children }: { path: string; body: object; children:
 }
 
 /** @param resets this device came in by the code of `./run code`, and sets a password without the one there was */
-function Password({ locked, resets }: { locked: boolean; resets: boolean }) {
+function Password({ locked, network, resets }: { locked: boolean; network: boolean; resets: boolean }) {
   const router = useRouter();
   const [current, setCurrent] = useState("");
   const [password, setPassword] = useState("");
   const [said, setSaid] = useState<{ readonly text: string; readonly bad: boolean }>();
   const [open, setOpen] = useState(false);
+  const [unlocking, setUnlocking] = useState(false);
   const short = password !== "" && password.length < LIMITS.passwordChars.min;
   const change = async (next: string | undefined) => {
     const answer = await send("PUT", "door/password", { ...(locked && !resets ? { current } : {}), ...(next === undefined ? {} : { password: next }) });
     if (!answer.ok) return setSaid({ text: answer.title, bad: true });
     setSaid({ text: next === undefined ? "The door is open again." : "Kept. Every other device was sent away.", bad: false });
-    setCurrent(""); setPassword(""); setOpen(false);
+    setCurrent(""); setPassword(""); setOpen(false); setUnlocking(false);
     router.refresh();
   };
   return (
@@ -105,10 +106,20 @@ function Password({ locked, resets }: { locked: boolean; resets: boolean }) {
           </Field>
           <p className="text-sm text-quiet">Write it down somewhere: nobody can look it up. Where it is forgotten, ./run code on this machine prints a code that lets one device in to set a new one. The house’s network has no encryption of its own here; use it on one you trust.</p>
           <Button look="main" type="submit" disabled={short || password === ""}>Lock the house</Button>
-          {locked && <Button look="text" disabled={current === "" && !resets} onClick={() => void change(undefined)}>take the password away</Button>}
           {said?.bad && <p role="alert" className="text-stop">{said.text}</p>}
         </form>
       </Sheet>
+      {locked && (
+        <Sheet title="Unlock the house" open={unlocking} onOpenChange={setUnlocking} trigger={<Button look="text" className="mt-2 ml-3">unlock the house …</Button>}>
+          <form className="flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); void change(undefined); }}>
+            <p>The password goes, every other device is sent away, and the house answers on this machine only.</p>
+            {network && <p>It answers on the network now: turn that off, stop ./run and start it again first.</p>}
+            {!resets && <Field label="The password until now">{(a) => <input {...a} type="password" autoComplete="current-password" value={current} onChange={(e) => setCurrent(e.target.value)} />}</Field>}
+            <Button type="submit" disabled={current === "" && !resets}>Take the password away</Button>
+            {said?.bad && <p role="alert" className="text-stop">{said.text}</p>}
+          </form>
+        </Sheet>
+      )}
       <p aria-live="polite">{said && !said.bad && said.text}</p>
     </>
   );

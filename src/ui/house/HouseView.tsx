@@ -1,6 +1,7 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
+import { useCallback, useState } from "react";
+import { LIMITS } from "@/core/limits";
 import { checkNumber } from "@/core/checkNumber";
 import { checkSpoons } from "@/core/measure";
 import type { DoorAnswer } from "@/server/answers";
@@ -10,6 +11,7 @@ import type { Removed } from "@/store/removed";
 import { problemWords } from "@/words/problems";
 import { send } from "../api";
 import { typed } from "../blend/document";
+import { useChanges } from "../useChanges";
 import { Door } from "./Door";
 import { TheBook } from "./TheBook";
 import { RemovedList } from "../removed/RemovedList";
@@ -27,11 +29,17 @@ interface HouseViewProps {
   readonly removed: readonly Removed[];
   readonly port: string;
   readonly nowMs: number;
+  /** The household's when this was read. */
+  readonly rev: number;
 }
 
 /** What is the same for every bowl in this house, who may come in, and the whole book. */
-export function HouseView({ name, settings, timeZones, currencies, door, imports, removed, port, nowMs }: HouseViewProps) {
+export function HouseView({ name, settings, timeZones, currencies, door, imports, removed, port, nowMs, rev }: HouseViewProps) {
   const router = useRouter();
+  // A phone that comes in, or is sent away, shows here by itself.
+  useChanges(rev, useCallback(() => router.refresh(), [router]));
+  const [houseName, setHouseName] = useState(name);
+  const noName = houseName.trim() === "" ? "The house wants a name." : undefined;
   const [spoons, setSpoons] = useState(settings.spoons);
   const [kitchenText, setKitchenText] = useState(String(settings.kitchenTempC));
   const [timeZone, setTimeZone] = useState(settings.timeZone);
@@ -43,7 +51,7 @@ export function HouseView({ name, settings, timeZones, currencies, door, imports
   const vessel = (text: string) => { const wrong = text.trim() === "" ? undefined : checkNumber("vessels", typed(text), "vesselMl"); return wrong && problemWords(wrong); };
   const unfit = vessel(blenderText) ?? vessel(bottleText);
   const save = async () => {
-    const answer = await send("PUT", "settings", { spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons }, kitchenTempC: typed(kitchenText), timeZone, currency, vessels: { ...(blenderText.trim() ? { blenderMl: typed(blenderText) } : {}), ...(bottleText.trim() ? { bottleMl: typed(bottleText) } : {}) } });
+    const answer = await send("PUT", "settings", { name: houseName.trim(), spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons }, kitchenTempC: typed(kitchenText), timeZone, currency, vessels: { ...(blenderText.trim() ? { blenderMl: typed(blenderText) } : {}), ...(bottleText.trim() ? { bottleMl: typed(bottleText) } : {}) } });
     setSaid(answer.ok ? "Kept." : answer.title);
     if (answer.ok) router.refresh();
   };
@@ -53,6 +61,7 @@ export function HouseView({ name, settings, timeZones, currencies, door, imports
       <div className="mt-4 grid grid-cols-1 gap-x-16 gap-y-10 lg:grid-cols-2">
         <div className="min-w-0">
           <form className="flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
+            <Field label="The house is called" problem={noName}>{(a) => <input {...a} value={houseName} maxLength={LIMITS.nameChars.max} onChange={(e) => setHouseName(e.target.value)} />}</Field>
             <OwnSpoonsFields spoons={spoons} onChange={setSpoons} />
             <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>{(a) => <input {...a} inputMode="decimal" value={kitchenText} onChange={(e) => setKitchenText(e.target.value)} />}</Field>
             <div className="grid grid-cols-2 gap-3">
@@ -61,7 +70,7 @@ export function HouseView({ name, settings, timeZones, currencies, door, imports
             </div>
             <Field label="Clock times are in">{(a) => <select {...a} value={timeZone} onChange={(e) => setTimeZone(e.target.value)}>{timeZones.map((zone) => <option key={zone}>{zone}</option>)}</select>}</Field>
             <Field label="Jars are paid for in">{(a) => <select {...a} value={currency} onChange={(e) => setCurrency(e.target.value)}>{currencies.map((one) => <option key={one}>{one}</option>)}</select>}</Field>
-            <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem ?? unfit) || checkSpoons(spoons).length > 0}>Keep</Button><span aria-live="polite">{said}</span></div>
+            <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem ?? unfit ?? noName) || checkSpoons(spoons).length > 0}>Keep</Button><span aria-live="polite">{said}</span></div>
           </form>
           <section className="mt-10 max-w-xl" aria-label="About">
             <h2>What this is, and is not</h2>

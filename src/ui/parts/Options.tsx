@@ -1,5 +1,6 @@
 "use client";
 import { RadioGroup } from "radix-ui";
+import { useRef } from "react";
 
 export interface Option<T extends string> {
   readonly value: T;
@@ -12,14 +13,21 @@ interface OptionsProps<T extends string> {
   readonly options: readonly Option<T>[];
   readonly value: T | undefined;
   readonly onChange: (value: T) => void;
+  /** It is decided: pressed, or Enter or Space; arrow keys only move. */
+  readonly onPick?: (value: T) => void;
 }
 
 /** One of a few; arrow keys move, the chosen one carries a filled drop. */
-export function Options<T extends string>({ label, options, value, onChange }: OptionsProps<T>) {
+export function Options<T extends string>({ label, options, value, onChange, onPick }: OptionsProps<T>) {
+  const byArrow = useRef(false);
   return (
-    <RadioGroup.Root aria-label={label} value={value ?? ""} onValueChange={(chosen) => onChange(chosen as T)} className="flex flex-col">
+    <RadioGroup.Root
+      aria-label={label} value={value ?? ""} onValueChange={(chosen) => onChange(chosen as T)} className="flex flex-col"
+      onKeyDownCapture={({ key }) => { byArrow.current = key.startsWith("Arrow"); if (key === "Enter" && value !== undefined) onPick?.(value); }}
+      onPointerDownCapture={() => { byArrow.current = false; }}
+    >
       {options.map((option) => (
-        <RadioGroup.Item key={option.value} value={option.value} className="group flex min-h-11 items-center gap-3 rounded-[3px] px-1 text-left hover:bg-sunk">
+        <RadioGroup.Item key={option.value} value={option.value} onClick={() => { if (!byArrow.current) onPick?.(option.value); }} className="group flex min-h-11 items-center gap-3 rounded-[3px] px-1 text-left hover:bg-sunk">
           <svg viewBox="0 0 16 20" className="h-5 w-4 shrink-0" aria-hidden>
             <path d="M8 1.5 C8 1.5 14 9 14 13 A6 6 0 0 1 2 13 C2 9 8 1.5 8 1.5Z" className="fill-transparent stroke-press stroke-[1.6] group-data-[state=checked]:fill-press" />
           </svg>

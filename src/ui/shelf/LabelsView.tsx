@@ -10,7 +10,7 @@ import { Button } from "../parts/Button";
 import { useShelf } from "./ShelfContext";
 
 /** Labels on a sheet: what it is, what is in it, made or opened, use by, and a picture that opens the jar's page. */
-export function LabelsView({ chosen: first, things, origin }: { chosen: readonly string[]; things: readonly StoredThing[]; origin: string }) {
+export function LabelsView({ chosen: first, things, origin }: { chosen: readonly string[]; things: readonly StoredThing[]; origin: string | undefined }) {
   const { shelf: { jars }, find } = useShelf();
   const [chosen, setChosen] = useState<readonly string[]>(first.length > 0 ? first : jars.slice(0, 8).map(({ id }) => id));
   const [copies, setCopies] = useState(1);
@@ -26,6 +26,9 @@ export function LabelsView({ chosen: first, things, origin }: { chosen: readonly
           {jars.map((jar) => <label key={jar.id} className="flex min-h-11 min-w-0 items-center gap-2 wrap-anywhere"><input type="checkbox" className="min-h-5 min-w-5" checked={chosen.includes(jar.id)} onChange={() => toggle(jar.id)} />{find(jar.materialId)?.names[0].text}</label>)}
         </fieldset>
         <p className="flex flex-wrap items-center gap-4"><label className="flex items-center gap-2"><span className="text-sm font-semibold">Of each</span><select value={copies} onChange={(e) => setCopies(Number(e.target.value))}>{[1, 2, 4, 8].map((n) => <option key={n}>{n}</option>)}</select></label><Button look="main" disabled={picked.length === 0} onClick={() => window.print()}>Print the sheet</Button></p>
+        {origin
+          ? <p className="text-quiet">The picture on each opens the jar’s page at {origin}, which phones on the house’s network reach.</p>
+          : <p>There is no picture on them yet: no phone reaches this house. <Link href="/house" className="pressable">Lock it and let it answer on the network</Link>, start it again, and print the labels then.</p>}
       </div>
       <ul className="mt-5 grid grid-cols-1 gap-0 sm:grid-cols-2 lg:grid-cols-3 print:mt-0 print:grid-cols-2">
         {picked.flatMap((jar) => Array.from({ length: copies }, (_, i) => <Label key={`${jar.id} ${i}`} jar={jar} thing={things.find(({ id }) => id === jar.materialId)} origin={origin} />))}
@@ -38,7 +41,7 @@ const MONTH_DAYS = 30.44;
 /** A day some months on. */
 const plusMonths = (day: string, months: number): string => new Date(Date.parse(`${day}T00:00:00Z`) + months * MONTH_DAYS * 86_400_000).toISOString().slice(0, 10);
 
-function Label({ jar, thing, origin }: { jar: Jar; thing: StoredThing | undefined; origin: string }) {
+function Label({ jar, thing, origin }: { jar: Jar; thing: StoredThing | undefined; origin: string | undefined }) {
   const { find, today } = useShelf();
   const material = find(jar.materialId);
   if (!material) return null;
@@ -58,7 +61,7 @@ function Label({ jar, thing, origin }: { jar: Jar; thing: StoredThing | undefine
         </p>
         <p className="text-sm text-quiet">{gramWords(jar.fullG)} g{jar.lot ? ` · lot ${jar.lot}` : ""}</p>
       </div>
-      <div className="w-24 shrink-0 [&>*]:h-24 [&>*]:w-24"><QrCode text={`${origin}/shelf/${jar.id}`} label={`opens the page of ${material.names[0].text}`} /></div>
+      {origin && <div className="w-24 shrink-0 [&>*]:h-24 [&>*]:w-24"><QrCode text={`${origin}/shelf/${jar.id}`} label={`opens the page of ${material.names[0].text}`} /></div>}
     </li>
   );
 }

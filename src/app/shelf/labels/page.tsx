@@ -1,5 +1,6 @@
 import { headers } from "next/headers";
 import { isUuid } from "@/core/text";
+import { originForPhones } from "@/server/reachable";
 import { house } from "@/server/page";
 import { listOwnThings } from "@/store/ownThings";
 import { LabelsView } from "@/ui/shelf/LabelsView";
@@ -12,5 +13,6 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ j
   if (!found) return <NoHouse />;
   const chosen = ((await searchParams).jars ?? "").split(",").filter(isUuid);
   const host = (await headers()).get("host") ?? "127.0.0.1";
-  return <LabelsView chosen={chosen} things={await listOwnThings(found.household.id)} origin={`http://${host}`} key={chosen.join()} />;
+  const origin = originForPhones(host);
+  return <LabelsView chosen={chosen} things={await listOwnThings(found.household.id)} origin={origin} key={chosen.join()} />;
 }
