@@ -209,15 +209,16 @@ test("a changed password sends all others away, and it is taken away again only 
   await home.getByRole("button", { name: "Lock the house" }).click();
   await expect(home.getByText("Every other device was sent away.")).toBeVisible();
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(401);
-  await home.getByRole("button", { name: "Change the password …" }).click();
+  await home.getByRole("button", { name: "unlock the house …" }).click();
   await home.getByLabel("The password until now").fill("another sentence");
-  await home.getByRole("button", { name: "take the password away" }).click();
+  await home.getByRole("button", { name: "Take the password away" }).click();
   await expect(home.getByText("The door is open, and the house answers on this machine only.")).toBeVisible();
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(200);
   await phone.context().close();
 });
 
-test("a book without a password answers nobody on the network, and one that is listened to there keeps its password", async ({ request }) => {
+test("a book without a password answers nobody on the network, and one that is listened to there keeps its password; its labels lead phones to it", async ({ page }) => {
+  const { request } = page;
   const server = await secondServer({ LISTEN_HOST: "0.0.0.0" });
   await server.start();
   try {
@@ -225,6 +226,14 @@ test("a book without a password answers nobody on the network, and one that is l
     expect((await request.put(`${server.base}/api/v1/door/password`, { data: { password: "from a stranger" } })).status()).toBe(401);
     await request.put("/api/v1/door/password", { data: { password: PASSWORD } });
     expect((await request.get(`${server.base}/api/v1/heads`)).status()).toBe(200);
+    // The picture on a label opens the jar at an address that phones reach, and never at this machine's own.
+    await page.goto(`${server.base}/shelf/labels`);
+    const picture = page.getByRole("img", { name: /^opens the page of/ }).first();
+    await picture.evaluate((svg) => { svg.setAttribute("style", "width: 400px; height: 400px; position: fixed; inset: 0; z-index: 99"); });
+    const { data, width, height } = PNG.sync.read(await picture.screenshot());
+    const leads = jsQR(new Uint8ClampedArray(data), width, height)!.data;
+    expect(leads).toMatch(/^http:\/\/\d+\.\d+\.\d+\.\d+:\d+\/shelf\/[0-9a-f-]{36}$/);
+    expect(leads).not.toContain("127.0.0.1");
     expect((await request.put(`${server.base}/api/v1/door/password`, { data: { current: PASSWORD } })).status()).toBe(409);
     expect((await request.put("/api/v1/door/password", { data: { current: PASSWORD } })).status()).toBe(200);
   } finally {

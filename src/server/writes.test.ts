@@ -3,23 +3,30 @@ import { fromElsewhere } from "../../checks/elsewhere";
 import { askedIn, bringIn, bookOf, takeOut } from "../../checks/roundTrip";
 import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
 import type { BatchPayload } from "@/core/batch";
-import { BlendChangeInput, EventsInput, MeaningsInput, type RemovedInput } from "@/inputs/bookInput";
+import { BlendChangeInput, EventsInput, MeaningsInput, NewBatchInput, SettingsInput, type RemovedInput } from "@/inputs/bookInput";
 import { PasswordInput } from "@/inputs/doorInput";
 import { HeadChangeInput } from "@/inputs/headInput";
 import { parseInput } from "@/inputs/parseInput";
 import { JarChangeInput, LeftInput, NewJarInput, OwnThingInput } from "@/inputs/shelfInput";
 import { closeDatabase, database } from "@/store/connection";
 import { readSettings } from "@/store/household";
+import { worksheet } from "@/core/batch";
+import { listEvents } from "@/store/batches";
+import { findRemoved } from "@/store/removed";
+import { removeBlend } from "./blends";
+import { removeHead } from "./heads";
+import { testAnswer } from "../../checks/testHouse";
 import { listBatches } from "@/store/log";
 import { insertOwnThing, listOwnThings } from "@/store/ownThings";
 import { inTransaction, isTaken, type Write } from "@/store/transaction";
-import { addEvents } from "./batches";
+import { addEvents, createBatch } from "./batches";
+import { removedLately } from "./removed";
 import { changeHead } from "./heads";
 import { erasePerson } from "./erase";
 import { changeJar, createJar, createOwnThing, removeJar, weighLeft } from "./jars";
 import { Refusal } from "./refusal";
 import { failureOf, type Asked } from "./route";
-import { remember } from "./settings";
+import { changeSettings, remember } from "./settings";
 
 afterAll(closeDatabase);
 let house: TestHouse;
@@ -139,4 +146,77 @@ test("what words of a notebook meant is added to what was known, the newest kept
   expect(Object.keys(things)).toHaveLength(500);
   expect(things).toHaveProperty("word 3 149");
   expect(things).not.toHaveProperty("brahmi");
+});
+
+describe("when it happened", () => {
+  const MINUTE_MS = 60_000;
+  const startsAt = async () => (await database()("batch").where({ id: house.batchId }).first("starts_at")).starts_at.getTime() as number;
+  const termsAt = async () => [...new Set((await database()("batch_term").where({ batch_id: house.batchId }).pluck("starts_at")).map((at: Date) => at.getTime()))];
+  const mixedMin = worksheet(testAnswer()).mixedMin;
+  const idOf = async (kind: string) => (await listEvents(house.householdId, house.batchId)).find(({ payload }) => payload.kind === kind)!.id;
+
+  test("a bowl stands where it was mixed, moves when that is given another time, and back to its plan when it is taken back", async () => {
+    await tap({ kind: "noted", text: "a word to be found by" });
+    const planned = await startsAt();
+    await tap({ kind: "reached", stage: "mixed" });
+    expect(Math.abs((await startsAt()) + mixedMin * MINUTE_MS - Date.now())).toBeLessThan(10_000);
+    const yesterday = Date.now() - 26 * 60 * MINUTE_MS;
+    expect((await tap({ kind: "dated", eventId: await idOf("reached"), at: new Date(yesterday).toISOString() })).status).toBe(200);
+    expect(await startsAt()).toBe(yesterday - mixedMin * MINUTE_MS);
+    expect(await termsAt()).toEqual([await startsAt()]);
+    expect((await listBatches(house.householdId, { limit: 5, found: [{ by: "word", value: "found" }] }))[0].mixedMs).toBe(yesterday);
+    await tap({ kind: "withdrawn", eventId: await idOf("reached") });
+    expect(await startsAt()).toBe(planned);
+    expect(await termsAt()).toEqual([planned]);
+  });
+  test("what has not come yet is refused, and nothing is kept of it", async () => {
+    await tap({ kind: "poured", ml: 50 });
+    const at = new Date(Date.now() + 3_600_000).toISOString();
+    expect(await tap({ kind: "dated", eventId: await idOf("poured"), at })).toMatchObject({ status: 422 });
+    expect((await listEvents(house.householdId, house.batchId)).length).toBe(1);
+  });
+  test("a bowl made on paper is entered as it was, once; what was poured draws its jar", async () => {
+    const jarId = await newJar();
+    const body = { id: uuid(), versionId: house.versionId, headId: house.headId, madeAt: "2026-03-01T18:30", pouredMl: 75 };
+    for (let i = 0; i < 2; i++) expect((await sent(NewBatchInput, createBatch, body)).status).toBe(200);
+    const events = await listEvents(house.householdId, body.id);
+    expect(events.map(({ payload }) => payload.kind)).toEqual(["poured", "reached"]);
+    const row = await database()("batch").where({ id: body.id }).first("mixed_at", "poured_ml", "starts_at");
+    expect(row.mixed_at.toISOString()).toBe("2026-03-01T18:30:00.000Z");
+    expect(row.poured_ml).toBe(75);
+    expect(row.mixed_at.getTime() - row.starts_at.getTime()).toBe(mixedMin * MINUTE_MS);
+    expect(Number((await database()("stock_move").where({ jar_id: jarId, batch_id: body.id }).sum("mass_g as g").first())!.g)).toBeLessThan(0);
+    const tomorrow = new Date(Date.now() + 26 * 60 * MINUTE_MS).toISOString().slice(0, 16);
+    expect(await sent(NewBatchInput, createBatch, { ...body, id: uuid(), madeAt: tomorrow })).toMatchObject({ status: 422 });
+    expect(await sent(NewBatchInput, createBatch, { ...body, id: uuid(), pouredMl: -1 })).toMatchObject({ status: 422 });
+  });
+  test("marks of a dye are kept beside the first four, and found", async () => {
+    await tap({ kind: "marked", mark: "grey", value: 5 });
+    await tap({ kind: "marked", mark: "soft", value: 2 });
+    const [row] = await listBatches(house.householdId, { limit: 5, found: [{ by: "mark", mark: "grey", end: "much" }] });
+    expect(row.marks).toEqual({ grey: 5, soft: 2 });
+  });
+});
+
+test("what was removed is listed, newest first, with its way back; older things are not listed and still found", async () => {
+  const removed = { removed: true } as const;
+  const jarId = await newJar();
+  for (const [use, id] of [[removeBlend, house.blendId], [removeHead, house.headId], [removeJar, jarId]] as const) {
+    const asked = await askedIn(house, removed, { id });
+    await inTransaction(house.householdId, (write) => use(asked, write));
+    await new Promise((done) => setTimeout(done, 5));
+  }
+  expect((await removedLately(house.householdId)).removed.map(({ kind, id }) => [kind, id])).toEqual([["jar", jarId], ["head", house.headId], ["blend", house.blendId]]);
+  await database()("blend").where({ id: house.blendId }).update({ removed_at: new Date(Date.now() - 31 * 86_400_000) });
+  expect((await removedLately(house.householdId)).removed.map(({ kind }) => kind)).toEqual(["jar", "head"]);
+  expect(await findRemoved(house.householdId, "blend", house.blendId)).toMatchObject({ name: "Blend" });
+  const back = await askedIn(house, { removed: false } as const, { id: jarId });
+  await inTransaction(house.householdId, (write) => removeJar(back, write));
+  expect(await findRemoved(house.householdId, "jar", jarId)).toBeUndefined();
+});
+
+test("the house has the name that it is given, and never none", async () => {
+  expect((await sent(SettingsInput, changeSettings, { name: "The house on the quay" })).status).toBe(200);
+  expect((await database()("household").where({ id: house.householdId }).first("name")).name).toBe("The house on the quay");
+  expect((await sent(SettingsInput, changeSettings, { name: "  " })).status).toBe(422);
 });

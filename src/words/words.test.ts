@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../checks/arbitrary";
+import { timeZones } from "./zones";
 import { lastTimeWords } from "./lastTime";
 import { swapCautions, swapWords } from "./shelf";
 import { worksheet, worksheetFor } from "@/core/batch";
@@ -73,4 +74,11 @@ test("a swap says the rest it makes of it, and the cautions it brings and takes 
 test("last time is told in one line", () => {
   const told = { id: "x", startsAtMs: 0, headName: "Ada", pouredMl: 190, plannedMl: 211, lastWord: "bitThin" as const, notes: [], marks: { soft: 4 }, again: "yes" as const };
   expect(lastTimeWords(told)).toMatch(/poured 190 ml of about 210, said “a bit thin”, .* 4 of 5, again: /);
+});
+
+test("zones stand under today's names, each one known, and the chosen one is among them", () => {
+  const zones = timeZones("Asia/Calcutta");
+  expect(zones).toEqual(expect.arrayContaining(["Asia/Kolkata", "Europe/Kyiv", "UTC", "Asia/Calcutta"]));
+  expect(new Set(zones).size).toBe(zones.length);
+  for (const timeZone of zones) expect(() => new Intl.DateTimeFormat("en", { timeZone })).not.toThrow();
 });

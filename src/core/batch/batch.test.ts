@@ -1,9 +1,9 @@
 import fc from "fast-check";
-import { PLAIN_HEAD } from "../head";
+import { PLAIN_HEAD, PURPOSES } from "../head";
 import { computePaste, type PasteQuestion } from "../paste";
 import { feelAdvice } from "../feel";
 import { mixingOrder } from "../order";
-import { checkPayload, foldBatch, packEvents, restWindow, unpackEvents, worksheet, worksheetFor, type BatchEvent, type BatchPayload } from ".";
+import { MARKS_FOR, marksFor, checkPayload, foldBatch, packEvents, restWindow, unpackEvents, worksheet, worksheetFor, type BatchEvent, type BatchPayload } from ".";
 
 const event = (id: number, payload: BatchPayload, change: Partial<BatchEvent> = {}): BatchEvent =>
   ({ id: `e${String(id).padStart(4, "0")}`, payload, deviceId: "d1", deviceSeq: id, revSeen: 1, atMs: 1000 + id, ...change });
@@ -63,6 +63,45 @@ const QUESTION: PasteQuestion = {
   ],
 };
 const answerTo = (question: PasteQuestion) => { const r = computePaste(question); if (!r.ok) throw new Error("refused"); return r.value; };
+
+describe("given another time", () => {
+  const at = (ms: number) => new Date(ms).toISOString();
+  const day = Date.UTC(2026, 10, 26, 10);
+  const mixed = event(1, { kind: "reached", stage: "mixed" }, { atMs: day });
+  const dated = (id: number, ms: number): BatchEvent => event(id, { kind: "dated", eventId: mixed.id, at: at(ms) }, { atMs: day + id });
+  const mixedMs = (...events: BatchEvent[]) => foldBatch([mixed, ...events]).reachedMs.mixed;
+
+  test("an event is where it was last said to be, and where it was tapped once that is taken back", () => {
+    expect(mixedMs()).toBe(day);
+    expect(mixedMs(dated(2, day - 3_600_000))).toBe(day - 3_600_000);
+    expect(mixedMs(dated(2, day - 3_600_000), dated(3, day - 60_000))).toBe(day - 60_000);
+    expect(mixedMs(dated(2, day - 3_600_000), event(3, { kind: "withdrawn", eventId: "e0002" }))).toBe(day);
+  });
+  test("whatever is dated, only times change: the same amounts, steps, words and marks", () => {
+    fc.assert(fc.property(anyEvents, fc.array(fc.tuple(fc.nat(20), fc.nat(10_000_000)), { maxLength: 6 }), (events, dates) => {
+      const said = dates.map(([of, ms], i) => event(100 + i, { kind: "dated", eventId: `e${String(of).padStart(4, "0")}`, at: at(day - ms) }, { revSeen: 9 }));
+      const timeless = (all: readonly BatchEvent[]) => {
+        const { reachedMs: _, closedMs: __, firstPourMs: ___, notes, moves, tests, seen, ...rest } = foldBatch(all);
+        return { ...rest, notes: notes.map(({ text }) => text), moves: moves.map(({ place }) => place), tests: tests.length, seen: seen.length };
+      };
+      expect(timeless([...events, ...said])).toEqual(timeless(events));
+    }));
+  });
+  test.each<[string, string | undefined]>([
+    ["2026-11-26T10:00:00Z", undefined], ["2026-11-26T10:00+01:00", undefined], ["yesterday", "notAMoment"], ["2026-13-01T10:00:00Z", "notAMoment"], ["9999", "notAMoment"], ["", "notAMoment"],
+  ])("“%s” as a time: %s", (when, code) => {
+    const [problem] = checkPayload({ kind: "dated", eventId: "01a21a08-18f4-7077-83e0-8061a84478c0", at: when });
+    expect(problem?.code).toBe(code);
+  });
+});
+
+test("every purpose asks for marks of its own, a dye for what it covered, and what was given stays", () => {
+  for (const purpose of PURPOSES) expect(MARKS_FOR[purpose].length).toBeGreaterThan(2);
+  expect(marksFor("dyePacked", true, {})).toEqual(expect.arrayContaining(["colour", "grey"]));
+  expect(marksFor("mask", false, {})).not.toContain("grey");
+  expect(marksFor("mask", true, {})).toContain("colour");
+  expect(marksFor("rootsOnly", true, { slip: 3 })).toContain("slip");
+});
 
 describe("the worksheet", () => {
   test("each line is handled once, in an order of work that never goes back", () => {

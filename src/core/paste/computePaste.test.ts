@@ -24,6 +24,7 @@ describe("the whole answer", () => {
       for (const { massG } of answer.lines) expect(massG.mid).toBeGreaterThanOrEqual(0);
       const { liquid } = answer;
       if (liquid.state === "solved") {
+        expect(liquid.ml.low).toBeGreaterThanOrEqual(0);
         expect(liquid.ml.low).toBeLessThanOrEqual(liquid.ml.mid);
         expect(liquid.ml.mid).toBeLessThanOrEqual(liquid.ml.high);
         expect(liquid.plan.firstPourMl).toBeLessThanOrEqual(liquid.plan.expectedStopMl);

@@ -165,7 +165,8 @@ describe("gathering", () => {
     if (!result.ok || result.value.liquid.state === "unreachable") throw new Error("no answer");
     const rows = gather([{ question, answer: result.value }], shelf);
     const of = (id: string) => rows.find(({ materialId }) => materialId === id)!.needG.mid;
-    expect(of("rose-water") / of("milk")).toBeCloseTo(1 / 3, 9);
+    const density = (id: string) => findMaterial(id)!.bulkDensityGPerMl.value;
+    expect(of("rose-water") / of("milk")).toBeCloseTo(density("rose-water") / density("milk") / 3, 9);
     const draws = drawsOf(question, result.value, [{ id: "e1", payload: { kind: "poured", ml: 100 }, deviceId: "d", deviceSeq: 1, revSeen: 1, atMs: 1 }]);
     expect(draws.map(({ slot, jarId }) => [slot, jarId])).toEqual([["liquid", "milk-1"], ["second liquid", "rose-water-1"]]);
     expect(draws[0].massG / draws[1].massG).toBeCloseTo((75 * findMaterial("milk")!.bulkDensityGPerMl.value) / (25 * findMaterial("rose-water")!.bulkDensityGPerMl.value), 9);
@@ -177,6 +178,17 @@ describe("gathering", () => {
     if (!result.ok) throw new Error("no answer");
     expect(gather([{ question, answer: result.value }], shelf).find(({ materialId }) => materialId === "black-tea")).toMatchObject({ shortG: 0, fresh: true });
   });
+});
+
+test("a liquid is poured in millilitres and gathered in grams", () => {
+  for (const materialId of ["yoghurt", "coconut-milk", "rose-water"]) {
+    const question = questionOn({ ...blend, liquid: { materialId, tempC: 20 } }, PLAIN_HEAD, "metric", EMPTY_SHELF);
+    const result = computePaste(question);
+    if (!result.ok || result.value.liquid.state === "unreachable") continue;
+    const found = gather([{ question, answer: result.value }], EMPTY_SHELF).find((one) => one.materialId === materialId)!;
+    const line = result.value.lines.filter((one) => one.materialId === materialId).reduce((sum, one) => sum + one.massG.mid, 0);
+    expect(found.needG.mid - line).toBeCloseTo(result.value.liquid.ml.mid * findMaterial(materialId)!.bulkDensityGPerMl.value, 6);
+  }
 });
 
 describe("swaps", () => {

@@ -26,7 +26,8 @@ import { Refusal } from "../refusal";
 import type { Asked } from "../route";
 import { wholeBook } from "./export";
 import type { Book } from "./format";
-import { seenHere } from "./import";
+import { readHeavy } from "../heavy";
+import { previewImport, seenHere } from "./import";
 import { readBook } from "./read";
 
 afterAll(closeDatabase);
@@ -276,6 +277,9 @@ test("a book from before somebody was erased comes in, and brings nobody back", 
   expect(await bringIn(house, older)).toMatchObject({ adds: { heads: 0, blends: 0, batches: 0 }, back: { heads: 0 }, here: { heads: 1, blends: 1, batches: 1 } });
   expect(contentOf(await bookOf(house))).toEqual(before);
   expect(before.persons).toEqual([]);
+  // Said beforehand: what of it stays out, and why.
+  const plan = await previewImport(await askedIn(house, await readHeavy({ kind: "preview", body: JSON.stringify({ book: older }) }, house.deviceId)));
+  expect(plan.staysOut).toEqual([{ kind: "person", name: older.persons[0].name, why: "erased" }, { kind: "head", name: older.heads[0].name, why: "erased" }]);
   // A head that is new here and was theirs comes without them.
   const headId = uuid();
   await bringIn(house, { ...older, heads: [{ ...older.heads[0], id: headId, name: "Another head" }], blends: [], batches: [] });

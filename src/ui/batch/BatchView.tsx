@@ -111,7 +111,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
       </p>
       {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}, and kept so. {today ? <>Today’s, {PASTE_MODEL}, says {todayWords(today)}.</> : <>Today’s is {PASTE_MODEL}.</>}</p>}
       {lastTime && (
-        <p className="max-w-[52rem]">
+        <p className="max-w-[52rem] print:text-[9pt] print:leading-tight">
           <Link href={`/batches/${lastTime.id}`} className="pressable">Last time</Link>, {dayWords(lastTime.startsAtMs, timeZone, nowMs)} for {lastTime.headName}: {lastTimeWords(lastTime)}.
           {lastTime.notes.map((text, i) => <span key={i} className="block break-words border-l-4 border-leaf-fill pl-3">“{text}”</span>)}
         </p>
@@ -127,7 +127,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
               const stage = id === lastMixing ? MIXED : STAGE_AFTER[id];
               const at = batch.startsAtMs + startMin * MINUTE_MS + shiftOf(startMin);
               return (
-                <li key={id} className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-1.5 print:leading-snug">
+                <li key={id} className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-1 print:text-[9pt] print:leading-tight">
                   <span className="relative pl-3 font-semibold tabular-nums"><span className={`absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink ${done.has(id) ? "bg-ink" : "bg-ground"}`} aria-hidden />{clockWords(at, timeZone)}</span>
                   <div>
                     <label className="flex min-h-8 items-start gap-2 print:min-h-0">
@@ -141,7 +141,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
                       ? (
                         <div className="flex flex-wrap items-baseline gap-x-3">
                           <p id={`reached-${stage.stage}`} tabIndex={-1} className="text-sm font-semibold text-leaf">{momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}: {stage.press.split(":")[0].toLowerCase()}</p>
-                          {reachedBy(stage.stage) && <AnotherTime what={stage.press.split(":")[0].toLowerCase()} atMs={state.reachedMs[stage.stage]!} timeZone={timeZone} onDate={(at) => happen({ kind: "dated", eventId: reachedBy(stage.stage)!, at })} />}
+                          {reachedBy(stage.stage) && <span className="no-print"><AnotherTime what={stage.press.split(":")[0].toLowerCase()} atMs={state.reachedMs[stage.stage]!} timeZone={timeZone} onDate={(at) => happen({ kind: "dated", eventId: reachedBy(stage.stage)!, at })} /></span>}
                         </div>
                       )
                       : <Button className="no-print mt-1 min-h-12" onClick={() => reach(stage.stage, id)}>{stage.press}</Button>)}

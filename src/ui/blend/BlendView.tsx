@@ -40,7 +40,7 @@ const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.s
 
 /** What a save keeps: everything but the head itself, which is kept under Heads. */
 const contentOf = ({ head: _, ...kept }: BlendDocument): string =>
-  JSON.stringify({ ...kept, lines: kept.lines.map(({ sure: __, was: ___, ...line }) => line) });
+  JSON.stringify({ ...kept, lines: kept.lines.map(({ materialId, jarId, role, text, unit, fill }) => ({ materialId, jarId, role, text, unit, fill })) });
 
 /** The last answer that could be given, kept while something typed cannot be used yet. */
 interface Solved { readonly answer: PasteAnswer; readonly question: PasteQuestion }

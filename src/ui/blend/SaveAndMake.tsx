@@ -139,7 +139,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
             )}
             {!doc.headId && <Field label="Whose head is it?" hint="It is kept under Heads.">{(a) => <input {...a} value={headName} maxLength={LIMITS.nameChars.max} onChange={(e) => setHeadName(e.target.value)} />}</Field>}
             <Button look="main" disabled={busy || (when === "onHead" && !onHeadAt) || (when === "made" && (!madeAt || Boolean(notPoured)))} onClick={make}>{when === "made" ? "Enter it" : "Open the worksheet"}</Button>
-            {trouble && <p role="alert" className="text-stop">{trouble.text}</p>}
+            {trouble && <p className="text-stop">{trouble.text}</p>}
           </div>
         </Sheet>
       </div>

@@ -27,7 +27,7 @@ const TEMPERATURES = [["8", "cold from the fridge"], ["20", "as the kitchen"], [
 function Part({ words, title, wrong, children }: { words: string; title: string; wrong?: boolean; children: (close: () => void) => ReactNode }) {
   const [open, setOpen] = useState(false);
   return (
-    <Sheet title={title} open={open} onOpenChange={setOpen} trigger={<button type="button" aria-description={title} className={`pressable text-left ${wrong ? "!text-stop" : ""}`}>{words}</button>}>
+    <Sheet title={title} open={open} onOpenChange={setOpen} trigger={<button type="button" title={title} className={`pressable text-left ${wrong ? "!text-stop" : ""}`}>{words}</button>}>
       {children(() => setOpen(false))}
     </Sheet>
   );

@@ -20,10 +20,17 @@ interface OptionsProps<T extends string> {
 /** One of a few; arrow keys move, the chosen one carries a filled drop. */
 export function Options<T extends string>({ label, options, value, onChange, onPick }: OptionsProps<T>) {
   const byArrow = useRef(false);
+  /** Enter decides for the one that has the focus. */
+  const decide = (target: HTMLElement) => {
+    const at = options.find((option) => option.value === target.closest("[role=radio]")?.getAttribute("value"))?.value ?? value;
+    if (at === undefined) return;
+    if (at !== value) onChange(at);
+    onPick?.(at);
+  };
   return (
     <RadioGroup.Root
       aria-label={label} value={value ?? ""} onValueChange={(chosen) => onChange(chosen as T)} className="flex flex-col"
-      onKeyDownCapture={({ key }) => { byArrow.current = key.startsWith("Arrow"); if (key === "Enter" && value !== undefined) onPick?.(value); }}
+      onKeyDownCapture={({ key, target }) => { byArrow.current = key.startsWith("Arrow"); if (key === "Enter") decide(target as HTMLElement); }}
       onPointerDownCapture={() => { byArrow.current = false; }}
     >
       {options.map((option) => (
