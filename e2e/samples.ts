@@ -38,6 +38,7 @@ export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
   "post /batches": ({ versionId, headId }) => ({ id: uuid(), versionId, headId }),
   "post /batches/{id}/events": () => ({ events: [eventInput()] }),
   "put /settings": () => ({ spoons: { set: "metric" } }),
+  "post /settings/meanings": () => ({ things: [{ said: "a sample", materialId: "amla" }], units: [{ said: "t a sample", unit: "tsp" }] }),
   "post /shelf/jars": () => ({ csv: "material,full_g\r\namla,100\r\n" }),
   "post /things": () => ({ id: uuid(), name: `A sample ${uuid().slice(-6)}`, parts: [{ materialId: "amla" }, { materialId: "brahmi" }] }),
   "put /things/{id}/removed": () => ({ removed: true }),

@@ -207,7 +207,7 @@ test("the keyboard alone: arrows only move, Enter decides, and the focus is neve
 });
 
 test("the recipe of a blend with a thing of one’s own, by its jar’s own spoons", async ({ request }) => {
-  const thing = await (await request.post("/api/v1/things", { data: { id: uuid(), name: "Trial herb", kind: "like", likeId: "amla" } })).json();
+  const thing = await (await request.post("/api/v1/things", { data: { id: uuid(), name: "Trial herb", likeId: "amla" } })).json();
   const { headId } = await ownBlend(request, "Trial of a recipe");
   const data = blendOf("Trial recipe", headId);
   data.blend.lines[0] = { materialId: thing.materialId, role: "part", amount: 2, unit: "tbsp" };
