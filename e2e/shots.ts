@@ -47,7 +47,11 @@ await shot("measure", `/measure?batch=${batch.split("/").at(-1)}`, WIDE, "light"
   await page.getByLabel("Along, mm").fill("54");
 });
 await shot("practice", "/practice", WIDE, "dim", undefined, async (page) => { for (let i = 0; i < 5; i++) await page.getByRole("button", { name: "+ 50 ml" }).click(); });
-await shot("labels", "/shelf/labels", WIDE, "light");
+await shot("notebook", "/blend", WIDE, "light", undefined, async (page) => {
+  await page.getByRole("button", { name: "type a page of your notebook" }).click();
+  await page.getByLabel("As it stands there").fill("Grandmother’s Sunday paste\n2 heaped tbsp amla\ncurd - half cup\n1 T methi seed powder\nbrahmi 2 tbsp\n2 tbsp (60 g) neem powder\nwarm tea as needed\nleave for 2 hours");
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+});
 await shot("gathering", `/shelf/gathering?want=${["Ferry rust", "Long-haul mask"].map((name) => blend(name).split("/").at(-1)).join()}`, WIDE, "light");
 
 // The door, as it stands once the house is locked.
