@@ -106,7 +106,7 @@ test("open formats: the log as CSV, a blend as a recipe, a bowl's times as a cal
   expect(csv.headers()["content-type"]).toContain("text/csv");
   const lines = (await csv.text()).trim().split("\r\n");
   const { batches } = await (await request.get("/api/v1/batches")).json();
-  expect(lines[0]).toBe("started,blend,head,purpose,planned_ml,poured_ml,total_g,mixed,on_head,rinsed,closed,soft,slip,grit,shine,again,note");
+  expect(lines[0]).toBe("started,blend,head,purpose,planned_ml,poured_ml,total_g,mixed,on_head,rinsed,closed,soft,slip,grit,shine,again,note,colour,grey,evenness");
   expect(lines.length).toBe(batches.length + 1);
   const { blends } = await (await request.get("/api/v1/blends")).json();
   const recipe = await request.get(`/api/v1/blends/${blends[0].id}/recipe`);

@@ -56,7 +56,8 @@ test("no page, file, route or event answers a stranger", async ({ browser }) => 
   const page = await stranger(browser);
   for (const path of ["/", "/blend", "/heads", "/log", "/house", batchPath, "/batches/x", "/nowhere"]) {
     await page.goto(path);
-    await expect(page).toHaveURL(/\/enter$/);
+    // The door remembers what was asked for, and shows nothing of it.
+    await expect(page).toHaveURL(new RegExp(`/enter\\?then=${encodeURIComponent(path).replaceAll(".", "\\.")}$`));
     await expect(page.getByRole("heading", { level: 1 })).toHaveText("This house is locked.");
     await expect(page.locator("html")).not.toContainText(NAMES);
   }
@@ -84,6 +85,23 @@ test("no page, file, route or event answers a stranger", async ({ browser }) => 
   const withId = await page.request.post(`/api/v1${batchPath}/events`, { data: { events: [] }, headers: { cookie: `infusing_device=${uuid()}` } });
   expect(withId.status()).toBe(401);
   expect((await (await home.request.get("/api/v1/now")).json()).rev).toBe(rev);
+  await page.context().close();
+});
+
+test("the door remembers the page that was asked for, and leads nowhere else", async ({ browser }) => {
+  const page = await stranger(browser);
+  await page.goto("/log?text=wash");
+  await expect(page).toHaveURL(/\/enter\?then=%2Flog%3Ftext%3Dwash$/);
+  await page.getByLabel("or password").fill("not the password at all");
+  await page.getByRole("button", { name: "Come in" }).click();
+  await expect(page.getByRole("alert")).toBeVisible();
+  await page.getByLabel("or password").fill(PASSWORD);
+  await page.getByRole("button", { name: "Come in" }).click();
+  await expect(page).toHaveURL(/\/log\?text=wash$/);
+  for (const then of ["//elsewhere.example", "https://elsewhere.example/", "/\\elsewhere.example", "javascript:alert(1)", "/api/v1/book", "/enter", ""]) {
+    const answer = await page.request.get(`/enter?${new URLSearchParams({ then })}`, { maxRedirects: 0 });
+    expect([then, answer.headers().location]).toEqual([then, "/"]);
+  }
   await page.context().close();
 });
 
@@ -121,13 +139,12 @@ test("a phone comes in by the code in the picture, and its taps are its person's
   await expect(second.getByRole("alert")).toHaveText("That is not the password, and no code that is good now.");
   await second.context().close();
 
-  // Listed by its name, and sent away: its next question ends at the door, and what it had not sent stays on it.
-  await home.goto("/house");
+  // Listed by its name without anybody asking anew, and sent away: its next question ends at the door, and what it had not sent stays on it.
   const row = home.getByRole("listitem").filter({ hasText: "Seun’s phone <b>&" });
   await expect(row).toContainText("Seun");
   await home.getByRole("listitem").filter({ hasText: /^Seun/ }).filter({ hasText: "erase" }).getByRole("button", { name: "send all devices away" }).click();
   await expect(row).toBeHidden();
-  await expect(phone).toHaveURL(/\/enter$/, { timeout: 10_000 });
+  await expect(phone).toHaveURL(/\/enter\?then=%2Fbatches%2F/, { timeout: 10_000 });
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(401);
   await phone.context().close();
   await forgetTries();

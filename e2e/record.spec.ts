@@ -68,7 +68,7 @@ test("a bowl computed with another model stays as it was computed, and says what
   const before = (await read(page.request, id)).batch.answer;
   await database()("batch").where({ id }).update({ model: 0, answer: JSON.stringify({ ...before, totalG: { low: 700, mid: 800, high: 900 } }) });
   await page.goto(`/batches/${id}`);
-  await expect(page.getByText(/^Computed with model 0, and kept so\. Today’s, 3, says \d+ g with \d+ ml\./)).toBeVisible();
+  await expect(page.getByText(/^Computed with model 0, and kept so\. Today’s, 4, says \d+ g with \d+ ml\./)).toBeVisible();
   await expect(page.getByText(/^Makes 800 g/)).toBeVisible();
 });
 

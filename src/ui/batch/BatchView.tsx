@@ -75,6 +75,8 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
     return result?.ok && result.value.liquid.state !== "unreachable" ? result.value.liquid : aim.answer.liquid;
   }, [aim, made.heard]);
   const today = useMemo(() => { const result = computePaste(question); return batch.model !== PASTE_MODEL && result.ok ? result.value : undefined; }, [batch.model, question]);
+  // A stop that a later Infusing knows of is said of older bowls too.
+  const cautions = useMemo(() => [...(today?.cautions ?? []).filter(({ id, level }) => level === "stop" && !answer.cautions.some((one) => one.id === id)), ...answer.cautions], [today, answer]);
   const closed = state.closedMs !== undefined;
   const done = new Set(state.done);
   const poured = liquidName(question.liquid);
@@ -111,7 +113,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
       </p>
       {batch.model !== PASTE_MODEL && <p className="text-quiet">Computed with model {batch.model}, and kept so. {today ? <>Today’s, {PASTE_MODEL}, says {todayWords(today)}.</> : <>Today’s is {PASTE_MODEL}.</>}</p>}
       {lastTime && (
-        <p className="max-w-[52rem] print:text-[9pt] print:leading-tight">
+        <p className="max-w-[52rem] print:line-clamp-3 print:text-[8.5pt] print:leading-tight">
           <Link href={`/batches/${lastTime.id}`} className="pressable">Last time</Link>, {dayWords(lastTime.startsAtMs, timeZone, nowMs)} for {lastTime.headName}: {lastTimeWords(lastTime)}.
           {lastTime.notes.map((text, i) => <span key={i} className="block break-words border-l-4 border-leaf-fill pl-3">“{text}”</span>)}
         </p>
@@ -127,7 +129,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
               const stage = id === lastMixing ? MIXED : STAGE_AFTER[id];
               const at = batch.startsAtMs + startMin * MINUTE_MS + shiftOf(startMin);
               return (
-                <li key={id} className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-1 print:text-[9pt] print:leading-tight">
+                <li key={id} className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-0.5 print:text-[9pt] print:leading-tight">
                   <span className="relative pl-3 font-semibold tabular-nums"><span className={`absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink ${done.has(id) ? "bg-ink" : "bg-ground"}`} aria-hidden />{clockWords(at, timeZone)}</span>
                   <div>
                     <label className="flex min-h-8 items-start gap-2 print:min-h-0">
@@ -151,7 +153,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
             })}
           </ol>
         </section>
-        <aside className="flex flex-col gap-7 print:gap-4" aria-label="What went in and how it was">
+        <aside className="flex flex-col gap-7 print:gap-2" aria-label="What went in and how it was">
           <div className="print:hidden"><Pours liquid={jug} colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]} liquidName={poured} pouredMl={state.pouredMl} parts={liquidParts(question.liquid).map(({ materialId, share }) => ({ name: materialName(materialId), share }))} spoons={question.spoons} closed={closed} onPour={(ml) => happen({ kind: "poured", ml })} /></div>
           <div className="hidden print:block">
             <div className="w-36"><SmallBowl layers={answer.layers} totalMl={answer.totalMl} /></div>
@@ -179,7 +181,7 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
                 <Button type="submit" className="self-start" disabled={!note.trim()}>Note it</Button>
               </form>
             </fieldset>
-            {state.notes.length > 0 && <ul className="mt-2 space-y-1">{state.notes.map(({ eventId, text }) => <li key={eventId} className="break-words border-l-4 border-leaf-fill pl-3">{text}</li>)}</ul>}
+            {state.notes.length > 0 && <ul className="mt-2 space-y-1 print:text-[8.5pt] print:leading-tight">{state.notes.map(({ eventId, text }) => <li key={eventId} className="break-words border-l-4 border-leaf-fill pl-3">{text}</li>)}</ul>}
           </section>
           <div className="no-print flex flex-wrap items-center gap-3">
             {closed ? <Button onClick={() => happen({ kind: "reopened" })}>Open it again</Button> : <Button look="main" onClick={() => happen({ kind: "closed" })}>Close this bowl</Button>}
@@ -193,11 +195,11 @@ export function BatchView({ batch, packedEvents, rev, sheet, heads, blendId, las
             {blendId && <Link href={`/blend/${blendId}/bowls`} className="pressable flex min-h-11 items-center">beside its other bowls</Link>}
           </div>
           {/* On paper the cautions stand where the taps are on the screen. */}
-          <div className="hidden text-[8pt] leading-snug print:block"><Cautions cautions={answer.cautions} /></div>
+          <div className="hidden text-[8pt] leading-snug print:block"><Cautions cautions={cautions} /></div>
           <History events={events} withdrawn={state.withdrawn} materialOf={materialOf} timeZone={timeZone} nowMs={nowMs} onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })} onDate={(eventId, at) => happen({ kind: "dated", eventId, at })} />
         </aside>
       </div>
-      <div className="mt-8 flex flex-col gap-8 print:hidden"><Cautions cautions={answer.cautions} /><Feel question={question} answer={answer} choices={question.choices} /></div>
+      <div className="mt-8 flex flex-col gap-8 print:hidden"><Cautions cautions={cautions} /><Feel question={question} answer={answer} choices={question.choices} /></div>
     </div>
   );
 }
