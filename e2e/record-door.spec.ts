@@ -28,7 +28,7 @@ test.beforeAll(async ({ browser }) => {
   await home.getByLabel("The household’s password").fill("short");
   await expect(home.getByText("At least 12 signs")).toBeVisible();
   await home.getByLabel("The household’s password").fill(PASSWORD);
-  await home.getByRole("button", { name: "Lock the house" }).click();
+  await home.getByRole("button", { name: "Lock the house", exact: true }).click();
   await expect(home.getByText("The house is locked:")).toBeVisible();
 });
 test.afterAll(async () => {
@@ -223,7 +223,7 @@ test("a changed password sends all others away, and it is taken away again only 
   await home.getByRole("button", { name: "Change the password …" }).click();
   await home.getByLabel("The password until now").fill(PASSWORD);
   await home.getByLabel("The household’s password").fill("another sentence");
-  await home.getByRole("button", { name: "Lock the house" }).click();
+  await home.getByRole("button", { name: "Lock the house", exact: true }).click();
   await expect(home.getByText("Every other device was sent away.")).toBeVisible();
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(401);
   await home.getByRole("button", { name: "unlock the house …" }).click();
