@@ -1,7 +1,7 @@
 import { writeFileSync } from "node:fs";
 import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";
-import { foldBatch, worksheet, type BatchPayload } from "@/core/batch";
+import { foldBatch, worksheetFor, type BatchPayload, type StepId, type Worksheet } from "@/core/batch";
 import { blendForHead, computePaste, figuresOf, type Blend, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import * as batches from "@/store/batches";
 import * as blends from "@/store/blends";
@@ -31,7 +31,16 @@ export async function emptyDatabase(): Promise<void> {
   for (const table of ["reading", "stock_move", "jar_weighing", "jar", "own_thing", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "pairing", "device", "person", "import", "door_try", "setting", "household"]) await knex(table).del();
 }
 
-async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date, earlier = false): Promise<{ id: string; answer: PasteAnswer }> {
+/** What the demo's kitchen has. */
+const VESSELS = { blenderMl: 800, bottleMl: 250 };
+
+/** The steps from the pour on until it rests. */
+function mixedSteps({ steps }: Worksheet): StepId[] {
+  const ids = steps.map(({ id }) => id);
+  return ids.slice(ids.indexOf("pour"), ids.indexOf("rest"));
+}
+
+async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date, earlier = false): Promise<{ id: string; question: PasteQuestion; answer: PasteAnswer }> {
   const demo = BLENDS.find((one) => one.name === name)!;
   const head = HEADS[who as keyof typeof HEADS];
   const question: PasteQuestion = questionOn(blendForHead((earlier && demo.earlier) || demo.blend, HEADS[demo.for], head), head, "metric", await shelfOf(write.householdId, write.trx));
@@ -42,7 +51,7 @@ async function begin(write: Write, made: Made, name: string, who: string, starts
     id, versionId: (earlier ? made.earlier : made.blends).get(name)!, blendId: made.ids.get(name)!, headId: made.heads.get(who)!, blendName: name, headName: who, question, answer: result.value,
     figures: figuresOf(question), startsAt, createdAt: startsAt,
   });
-  return { id, answer: result.value };
+  return { id, question, answer: result.value };
 }
 
 /** Adds events at their times, and projects them. */
@@ -64,7 +73,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
   const later = (date: Date, minutes: number) => new Date(date.getTime() + minutes * MINUTE_MS);
 
   await inTransaction(householdId, async (write) => {
-    await writeSettings(write, { spoons: "metric", kitchenTempC: 20, timeZone, vessels: { blenderMl: 800, bottleMl: 250 } });
+    await writeSettings(write, { spoons: "metric", kitchenTempC: 20, timeZone, vessels: VESSELS });
     await noteDevice(write, made.deviceId, "the kitchen laptop");
     for (const [i, [name, hair]] of Object.entries(HEADS).entries()) {
       const id = uuid();
@@ -89,8 +98,8 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
   for (const past of BATCHES) {
     await inTransaction(householdId, async (write) => {
       const startsAt = DateTime.fromJSDate(now).setZone(timeZone).minus({ days: past.daysAgo }).set({ hour: past.hour, minute: 0, second: 0, millisecond: 0 }).toJSDate();
-      const { id, answer } = await begin(write, made, past.blend, past.for, startsAt, past.earlier);
-      const sheet = worksheet(answer);
+      const { id, question, answer } = await begin(write, made, past.blend, past.for, startsAt, past.earlier);
+      const sheet = worksheetFor(question, answer, VESSELS);
       const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
       const events: [Date, BatchPayload][] = [[later(startsAt, sheet.mixedMin), { kind: "poured", ml: Math.round((plannedMl * past.poured) / 5) * 5 }]];
       events.push([later(startsAt, sheet.mixedMin), { kind: "reached", stage: "mixed" }]);
@@ -106,14 +115,16 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
   await inTransaction(householdId, (write) => loadPremix(write, now));
   await inTransaction(householdId, async (write) => {
     const mixedAt = new Date(now.getTime() - RESTING.mixedHoursAgo * HOUR_MS);
-    const { id, answer } = await begin(write, made, RESTING.blend, RESTING.for, later(mixedAt, -25));
+    const { id, question, answer } = await begin(write, made, RESTING.blend, RESTING.for, later(mixedAt, -25));
     const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
     const firstMl = Math.round((plannedMl * 0.92) / 10) * 10;
     await happen(write, made, id, [
       [later(mixedAt, -12), { kind: "ticked", step: "gather", done: true }], [later(mixedAt, -10), { kind: "ticked", step: "dry", done: true }],
       [later(mixedAt, -9), { kind: "heaped", line: 1, unit: "tbsp" }], [later(mixedAt, -9), { kind: "ticked", step: "wet", done: true }], [later(mixedAt, -8), { kind: "poured", ml: firstMl }], [later(mixedAt, -7), { kind: "ticked", step: "firstPour", done: true }],
       [later(mixedAt, -4), { kind: "poured", ml: 90 }], [later(mixedAt, -1), { kind: "poured", ml: 30 }], [later(mixedAt, -1), { kind: "said", word: "right" }],
-      [mixedAt, { kind: "reached", stage: "mixed" }], [mixedAt, { kind: "ticked", step: "pour", done: true }],
+      [mixedAt, { kind: "reached", stage: "mixed" }],
+      // What follows the pour is done as well once it is mixed.
+      ...mixedSteps(worksheetFor(question, answer, VESSELS)).map((step): [Date, BatchPayload] => [mixedAt, { kind: "ticked", step, done: true }]),
     ]);
   });
   return householdId;
