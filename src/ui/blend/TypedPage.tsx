@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useRef, useState } from "react";
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { convertForm, massG, NOT_IN_A_PASTE, otherForms, type Material } from "@/core/material";
 import { parseAmount, UNITS, type TypedAmount, type Unit } from "@/core/measure";
 import { readPage, thingKey, unitKey, type Meanings, type PageLine, type ThingLine } from "@/core/search";
@@ -92,12 +92,15 @@ function Page({ already, written, setWritten, onTake, onClose }: PageProps) {
   const { index, find, spoons, shelf, everything, meanings } = useShelf();
   const { text, answers, decisions } = written;
   /** A thing by the jar of it that is in use. */
-  const own = (id: string) => {
+  const own = useCallback((id: string) => {
     const material = find(id);
     const jar = material && jarFor(shelf, { materialId: id });
     return jar ? jarMaterial(jar, material, spoons) : material;
-  };
-  const both: Meanings = { things: { ...meanings.things, ...answers.things }, units: { ...meanings.units, ...answers.units } };
+  }, [find, shelf, spoons]);
+  const both = useMemo((): Meanings => ({ things: { ...meanings.things, ...answers.things }, units: { ...meanings.units, ...answers.units } }), [meanings, answers]);
+  // The keys come first; the page is read when there is time.
+  const readSoon = useDeferredValue(text);
+  const lines = useMemo(() => readPage(readSoon, index(), own, spoons, both), [readSoon, index, own, spoons, both]);
   const massOf = (material: Material, { count, unit, fill }: TypedAmount) => massG(material, count.value, unit, fill, spoons);
   /** The powder of a herb that was written down whole or fresh, by what is dry in it. */
   const powderFor = (material: Material, amount: TypedAmount | undefined) => {
@@ -129,7 +132,7 @@ function Page({ already, written, setWritten, onTake, onClose }: PageProps) {
 
   const seen = new Map<string, number>();
   const read: Read[] = [];
-  for (const line of readPage(text, index(), own, spoons, both)) {
+  for (const line of lines) {
     const nth = seen.get(line.text) ?? 0;
     seen.set(line.text, nth + 1);
     const key = `${line.text} ${nth}`;
@@ -194,7 +197,7 @@ function Page({ already, written, setWritten, onTake, onClose }: PageProps) {
             </p>
           )}
           <div className="flex flex-wrap items-center gap-4">
-            <Button look="main" disabled={going.length === 0 || waiting.length > 0} onClick={take}>{going.length === 1 ? "Put it in the bowl" : `Put these ${going.length || ""} in the bowl`}</Button>
+            <Button look="main" disabled={going.length === 0 || waiting.length > 0 || readSoon !== text} onClick={take}>{going.length === 1 ? "Put it in the bowl" : `Put these ${going.length || ""} in the bowl`}</Button>
             <Button look="text" onClick={onClose}>close the page</Button>
           </div>
         </div>
