@@ -7,7 +7,11 @@ import tseslint from "typescript-eslint";
 /** The storeys of the house, lowest first; each may import only from those below it. */
 const STOREYS = ["core", "words", "workers", "inputs", "store", "server", "ui", "app"];
 /** The core's own order is free; nobody outside a folder of it imports past its index. */
-const zones = STOREYS.slice(0, -1).map((storey, i) => ({ target: `./src/${storey}`, from: STOREYS.slice(i + 1).map((above) => `./src/${above}`), message: `${storey} may not import from a storey above it.` }));
+const zones = STOREYS.slice(0, -1).map((storey, i) => ({
+  target: `./src/${storey}`,
+  from: STOREYS.slice(i + 1).map((above) => `./src/${above}`),
+  message: `${storey} may not import from a storey above it.`,
+}));
 
 export default tseslint.config(
   { ignores: [".next/", ".data/", "node_modules/", "next-env.d.ts"] },
@@ -18,18 +22,41 @@ export default tseslint.config(
     settings: { "import-x/resolver": { typescript: true, node: true } },
     rules: {
       "import-x/no-restricted-paths": ["error", { zones }],
-      "no-restricted-imports": ["error", { patterns: [{ group: ["@/core/*/*", "!@/core/*/index"], message: "A core folder's index is its whole face." }] }],
-      "@typescript-eslint/no-unused-vars": ["error", { argsIgnorePattern: "^_", varsIgnorePattern: "^_", destructuredArrayIgnorePattern: "^_" }],
+      "no-restricted-imports": [
+        "error",
+        {
+          patterns: [{ group: ["@/core/*/*", "!@/core/*/index"], message: "A core folder's index is its whole face." }],
+        },
+      ],
+      "@typescript-eslint/no-unused-vars": [
+        "error",
+        { argsIgnorePattern: "^_", varsIgnorePattern: "^_", destructuredArrayIgnorePattern: "^_" },
+      ],
       "@typescript-eslint/consistent-type-imports": "error",
       "@typescript-eslint/no-non-null-assertion": "off",
     },
   },
   {
-    files: ["src/core/**/*.ts"], ignores: ["**/*.test.ts"],
+    files: ["src/core/**/*.ts"],
+    ignores: ["**/*.test.ts"],
     rules: {
-      "no-restricted-imports": ["error", { patterns: [{ group: ["react", "next", "next/*", "knex", "mysql2", "@/*"], message: "The core is pure and stands on nothing." }, { group: ["../*/*", "!../catalogue"], message: "A core folder's index is its whole face." }] }],
+      "no-restricted-imports": [
+        "error",
+        {
+          patterns: [
+            {
+              group: ["react", "next", "next/*", "knex", "mysql2", "@/*"],
+              message: "The core is pure and stands on nothing.",
+            },
+            { group: ["../*/*", "!../catalogue"], message: "A core folder's index is its whole face." },
+          ],
+        },
+      ],
       "no-restricted-globals": ["error", "Date", "fetch", "window", "document", "process", "setTimeout", "crypto"],
-      "no-restricted-properties": ["error", { object: "Math", property: "random", message: "Random numbers come in as arguments." }],
+      "no-restricted-properties": [
+        "error",
+        { object: "Math", property: "random", message: "Random numbers come in as arguments." },
+      ],
     },
   },
   { files: ["src/core/material/catalogue/**/*.ts"], rules: { "no-restricted-imports": "off" } },
@@ -39,7 +66,10 @@ export default tseslint.config(
     ...jsxA11y.flatConfigs.strict,
     plugins: { ...jsxA11y.flatConfigs.strict.plugins, "react-hooks": hooks, "@next/next": next },
     rules: {
-      ...jsxA11y.flatConfigs.strict.rules, "react-hooks/rules-of-hooks": "error", "react-hooks/exhaustive-deps": "error", "@next/next/no-img-element": "error",
+      ...jsxA11y.flatConfigs.strict.rules,
+      "react-hooks/rules-of-hooks": "error",
+      "react-hooks/exhaustive-deps": "error",
+      "@next/next/no-img-element": "error",
       "jsx-a11y/label-has-associated-control": ["error", { assert: "either", depth: 4 }],
     },
   },

@@ -20,7 +20,21 @@ const common = {
 /** `pure` needs nothing; `database` needs the MariaDB that `./run test` starts. */
 export default {
   projects: [
-    { ...common, displayName: "pure", roots: ["<rootDir>/src/core", "<rootDir>/src/words", "<rootDir>/src/ui", "<rootDir>/src/inputs", "<rootDir>/checks"] },
-    { ...common, displayName: "database", roots: ["<rootDir>/src/store", "<rootDir>/src/server", "<rootDir>/src/demo"] },
+    {
+      ...common,
+      displayName: "pure",
+      roots: [
+        "<rootDir>/src/core",
+        "<rootDir>/src/words",
+        "<rootDir>/src/ui",
+        "<rootDir>/src/inputs",
+        "<rootDir>/checks",
+      ],
+    },
+    {
+      ...common,
+      displayName: "database",
+      roots: ["<rootDir>/src/store", "<rootDir>/src/server", "<rootDir>/src/demo"],
+    },
   ],
 };

@@ -8,7 +8,12 @@ import { recording } from "./record";
 import { shelving } from "./shelf";
 
 /** Prints figures beside their limits; it reports and never fails. */
-interface Row { readonly what: string; readonly is: number; readonly limit: number; readonly unit: string }
+interface Row {
+  readonly what: string;
+  readonly is: number;
+  readonly limit: number;
+  readonly unit: string;
+}
 const rows: Row[] = [];
 /** A negative limit is a least. */
 export type Report = (what: string, is: number, limit: number, unit: string) => void;
@@ -18,7 +23,13 @@ const median = (values: number[]): number => [...values].sort((a, b) => a - b)[M
 
 function timeOf(work: () => void, rounds = 3000): number {
   for (let i = 0; i < rounds; i++) work();
-  return median(Array.from({ length: rounds }, () => { const began = performance.now(); work(); return performance.now() - began; }));
+  return median(
+    Array.from({ length: rounds }, () => {
+      const began = performance.now();
+      work();
+      return performance.now() - began;
+    }),
+  );
 }
 
 /** The same arithmetic as a ten-line answer, bare: 69 passes over 11 things, 27 over a head, in flat arrays. */
@@ -28,9 +39,15 @@ function bareLoop(): () => number {
   return () => {
     let sum = 0;
     for (let pass = 0; pass < passes; pass++) {
-      let volume = 0, on = 0, mixed = 0, grams = 0;
+      let volume = 0,
+        on = 0,
+        mixed = 0,
+        grams = 0;
       for (let i = 0; i < lines; i++) {
-        const m = x[i], w = x[lines + i], h = x[2 * lines + i], f = x[3 * lines + i];
+        const m = x[i],
+          w = x[lines + i],
+          h = x[2 * lines + i],
+          f = x[3 * lines + i];
         const solid = Math.max(0, 1 - w) / 1.5;
         grams += m;
         volume += m * (solid + w + f);
@@ -39,45 +56,122 @@ function bareLoop(): () => number {
       }
       sum += (on - 0.5 * volume) / (1 + mixed / volume) + grams + 0.64 * (1 - 1 / Math.sqrt(1 + 33));
     }
-    for (let pass = 0; pass < headPasses; pass++) sum += 110_000 * 0.785 * x[pass] * x[pass] * 1.32 * x[pass + 1] * (1 + 0.08) + (580 * x[pass]) / (580 + 30 * x[pass]);
+    for (let pass = 0; pass < headPasses; pass++)
+      sum +=
+        110_000 * 0.785 * x[pass] * x[pass] * 1.32 * x[pass + 1] * (1 + 0.08) + (580 * x[pass]) / (580 + 30 * x[pass]);
     return sum;
   };
 }
 
 async function computing() {
-  const { outputFiles } = await build({ entryPoints: ["src/core/paste/index.ts"], bundle: true, format: "esm", write: false, platform: "neutral", target: "es2022" });
-  const core = (await import(`data:text/javascript;base64,${Buffer.from(outputFiles[0].contents).toString("base64")}`)) as typeof Core;
+  const { outputFiles } = await build({
+    entryPoints: ["src/core/paste/index.ts"],
+    bundle: true,
+    format: "esm",
+    write: false,
+    platform: "neutral",
+    target: "es2022",
+  });
+  const core = (await import(
+    `data:text/javascript;base64,${Buffer.from(outputFiles[0].contents).toString("base64")}`
+  )) as typeof Core;
   const part = (materialId: string) => ({ materialId, role: "part", amount: 2, unit: "tbsp", fill: "level" }) as const;
-  const fixed = (materialId: string) => ({ materialId, role: "fixed", amount: 1, unit: "tbsp", fill: "level" }) as const;
+  const fixed = (materialId: string) =>
+    ({ materialId, role: "fixed", amount: 1, unit: "tbsp", fill: "level" }) as const;
   const question: Core.PasteQuestion = {
-    head: { longest: { landmark: "midBack" }, amount: { strands: "medium" }, strand: "medium", cut: "ordinary", shade: "brown", greyShare: 0, age: "adult", pregnant: false, soreScalp: false, asthma: false, allergies: [] },
-    purpose: "mask", spoons: "metric", sizing: "likely", kitchenTempC: 22, target: { word: "cream" }, liquid: { materialId: "water", tempC: 40 },
-    lines: [...["amla", "brahmi", "bhringraj", "fenugreek-seed", "neem-leaf"].map(part), ...["yoghurt", "honey", "aloe-gel", "sesame-oil", "lemon-juice"].map(fixed)],
+    head: {
+      longest: { landmark: "midBack" },
+      amount: { strands: "medium" },
+      strand: "medium",
+      cut: "ordinary",
+      shade: "brown",
+      greyShare: 0,
+      age: "adult",
+      pregnant: false,
+      soreScalp: false,
+      asthma: false,
+      allergies: [],
+    },
+    purpose: "mask",
+    spoons: "metric",
+    sizing: "likely",
+    kitchenTempC: 22,
+    target: { word: "cream" },
+    liquid: { materialId: "water", tempC: 40 },
+    lines: [
+      ...["amla", "brahmi", "bhringraj", "fenugreek-seed", "neem-leaf"].map(part),
+      ...["yoghurt", "honey", "aloe-gel", "sesame-oil", "lemon-juice"].map(fixed),
+    ],
   };
   const ms = timeOf(() => core.computePaste(question));
   const bare = bareLoop();
   let sink = 0;
-  const bareMs = timeOf(() => { sink += bare(); });
+  const bareMs = timeOf(() => {
+    sink += bare();
+  });
   report("recompute a ten-line blend, median", ms, 0.2, "ms");
-  report(`… against a bare loop of the same arithmetic (${bareMs.toFixed(4)} ms${sink > 0 ? "" : "?"})`, ms / bareMs, Infinity, "×");
-  report("recompute with a henna in it, median", timeOf(() => core.computePaste({ ...question, lines: [part("henna"), ...question.lines.slice(1)] })), 0.2, "ms");
-  report("a correction after a word, median", timeOf(() => core.correctPaste(question, { by: "word", word: "runs" }, { pouredMl: 300 })), 0.5, "ms");
+  report(
+    `… against a bare loop of the same arithmetic (${bareMs.toFixed(4)} ms${sink > 0 ? "" : "?"})`,
+    ms / bareMs,
+    Infinity,
+    "×",
+  );
+  report(
+    "recompute with a henna in it, median",
+    timeOf(() => core.computePaste({ ...question, lines: [part("henna"), ...question.lines.slice(1)] })),
+    0.2,
+    "ms",
+  );
+  report(
+    "a correction after a word, median",
+    timeOf(() => core.correctPaste(question, { by: "word", word: "runs" }, { pouredMl: 300 })),
+    0.5,
+    "ms",
+  );
   const things = question.lines.map(({ materialId }) => core.thing(core.lookupIn(question)(materialId)!, 20));
   const water = core.thing(core.lookupIn(question)("water")!, 1);
-  report("a solve: one amount of ten, median", timeOf(() => core.solveAmountG(things, water, 0.55)), 0.1, "ms");
-  report("a solve: parts and liquid for a total, median", timeOf(() => core.solveForTotal(things.slice(0, 5), things.slice(5), water, 0.55, 500)), 0.1, "ms");
-  report("a solve: the parts for a set liquid, median", timeOf(() => core.solveScale(things.slice(0, 5), [...things.slice(5), water], 0.55)), 0.1, "ms");
+  report(
+    "a solve: one amount of ten, median",
+    timeOf(() => core.solveAmountG(things, water, 0.55)),
+    0.1,
+    "ms",
+  );
+  report(
+    "a solve: parts and liquid for a total, median",
+    timeOf(() => core.solveForTotal(things.slice(0, 5), things.slice(5), water, 0.55, 500)),
+    0.1,
+    "ms",
+  );
+  report(
+    "a solve: the parts for a set liquid, median",
+    timeOf(() => core.solveScale(things.slice(0, 5), [...things.slice(5), water], 0.55)),
+    0.1,
+    "ms",
+  );
 
   const drawsMs = timeOf(() => core.drawPour(question), 12);
   const bareDraws = bareDrawing();
-  const bareDrawsMs = timeOf(() => { sink += bareDraws(20_000); }, 12);
+  const bareDrawsMs = timeOf(() => {
+    sink += bareDraws(20_000);
+  }, 12);
   report("20 000 draws of ten lines", drawsMs, 150, "ms");
   report(`… against a bare loop of the same arithmetic (${bareDrawsMs.toFixed(1)} ms)`, drawsMs / bareDrawsMs, 2, "×");
   for (const lines of [2, 10, 20, 40]) {
     const wide = { ...question, lines: Array.from({ length: lines }, (_, i) => question.lines[i % 5]) };
-    report(`… cost of lines: 20 000 draws of ${lines}`, timeOf(() => core.drawPour(wide), 6), Infinity, "ms");
+    report(
+      `… cost of lines: 20 000 draws of ${lines}`,
+      timeOf(() => core.drawPour(wide), 6),
+      Infinity,
+      "ms",
+    );
   }
-  for (const draws of [2_000, 20_000, 80_000]) report(`… cost of draws: ${draws} of ten lines`, timeOf(() => core.drawPour(question, draws), 6), Infinity, "ms");
+  for (const draws of [2_000, 20_000, 80_000])
+    report(
+      `… cost of draws: ${draws} of ten lines`,
+      timeOf(() => core.drawPour(question, draws), 6),
+      Infinity,
+      "ms",
+    );
 }
 
 /** The draws' own arithmetic, bare: 35 normal numbers each, one pass over 11 things, and the sorting of what comes out. */
@@ -101,9 +195,15 @@ function bareDrawing(): (draws: number) => number {
         x[i] = Math.max(0, 1 + 0.1 * radius * Math.cos(angle));
         x[i + 1] = Math.max(0, 1 + 0.1 * radius * Math.sin(angle));
       }
-      let volume = 0, on = 0, mixed = 0, later = 0, grams = 0;
+      let volume = 0,
+        on = 0,
+        mixed = 0,
+        later = 0,
+        grams = 0;
       for (let i = 0; i < lines; i++) {
-        const m = x[2 + i], w = x[13 + i], h = x[24 + i];
+        const m = x[2 + i],
+          w = x[13 + i],
+          h = x[24 + i];
         const solid = Math.max(0, 1 - w) / 1.5;
         grams += m;
         volume += m * (solid + w + 0.1);
@@ -129,7 +229,14 @@ async function browsing() {
   const bodies: Promise<void>[] = [];
   page.on("response", (response) => {
     if (!response.url().includes("/_next/static/") || !response.url().endsWith(".js")) return;
-    bodies.push(response.body().then((body) => { scriptBytes += gzipSync(body, { level: 6 }).length; }, () => undefined));
+    bodies.push(
+      response.body().then(
+        (body) => {
+          scriptBytes += gzipSync(body, { level: 6 }).length;
+        },
+        () => undefined,
+      ),
+    );
   });
   const { blends } = await (await page.request.get(`${base}/api/v1/blends`)).json();
   const began = performance.now();
@@ -151,7 +258,8 @@ async function browsing() {
       const start = performance.now();
       set.call(input, String(30 + i));
       input.dispatchEvent(new Event("input", { bubbles: true }));
-      for (let spins = 0; numbers() === before && spins < 60; spins++) await new Promise((next) => requestAnimationFrame(next));
+      for (let spins = 0; numbers() === before && spins < 60; spins++)
+        await new Promise((next) => requestAnimationFrame(next));
       out.push(performance.now() - start);
       await new Promise((next) => setTimeout(next, 30));
     }
@@ -163,20 +271,23 @@ async function browsing() {
   await page.goto(`${base}/measure`, { waitUntil: "networkidle" });
   await page.getByLabel("Across, mm").fill("60");
   await page.getByLabel("Along, mm").fill("60");
-  const frames = await page.locator("input[type=range]").first().evaluate(async (input: HTMLInputElement) => {
-    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")!.set!;
-    const out: number[] = [];
-    for (let i = 0; i < 60; i++) {
-      await new Promise((next) => requestAnimationFrame(next));
-      const start = performance.now();
-      set.call(input, String(50 + (i % 40)));
-      // React takes a slider's move at once; what it does in this handler is what a frame costs.
-      input.dispatchEvent(new Event("input", { bubbles: true }));
-      await new Promise((next) => queueMicrotask(() => next(undefined)));
-      out.push(performance.now() - start);
-    }
-    return out;
-  });
+  const frames = await page
+    .locator("input[type=range]")
+    .first()
+    .evaluate(async (input: HTMLInputElement) => {
+      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")!.set!;
+      const out: number[] = [];
+      for (let i = 0; i < 60; i++) {
+        await new Promise((next) => requestAnimationFrame(next));
+        const start = performance.now();
+        set.call(input, String(50 + (i % 40)));
+        // React takes a slider's move at once; what it does in this handler is what a frame costs.
+        input.dispatchEvent(new Event("input", { bubbles: true }));
+        await new Promise((next) => queueMicrotask(() => next(undefined)));
+        out.push(performance.now() - start);
+      }
+      return out;
+    });
   report("a frame while a slider of the plate moves, median", median(frames), 8, "ms");
   report("… slowest of 60", Math.max(...frames), Infinity, "ms");
   await browser.close();
@@ -192,6 +303,7 @@ report("second start to first page", Number(process.env.SECOND_START_MS ?? NaN) 
 console.log();
 for (const { what, is, limit, unit } of rows) {
   const good = limit < 0 ? is >= -limit : is <= limit;
-  const mark = limit === Infinity ? "" : good ? `  within ${Math.abs(limit)} ${unit}` : `  MISSES ${Math.abs(limit)} ${unit}`;
+  const mark =
+    limit === Infinity ? "" : good ? `  within ${Math.abs(limit)} ${unit}` : `  MISSES ${Math.abs(limit)} ${unit}`;
   console.log(`${what.padEnd(78)} ${is.toPrecision(3).padStart(8)} ${unit}${mark}`);
 }

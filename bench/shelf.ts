@@ -14,10 +14,37 @@ import type { Report } from "./bench";
 
 const base = `http://127.0.0.1:${process.env.PORT}`;
 const median = (values: number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
-const clocked = async (work: () => Promise<unknown> | unknown): Promise<number> => { const began = performance.now(); await work(); return performance.now() - began; };
+const clocked = async (work: () => Promise<unknown> | unknown): Promise<number> => {
+  const began = performance.now();
+  await work();
+  return performance.now() - began;
+};
 
 async function minified(entry: string, stub = false): Promise<number> {
-  const { outputFiles } = await build({ entryPoints: [entry], bundle: true, minify: true, format: "esm", write: false, platform: "browser", target: "es2022", ...(stub ? { plugins: [{ name: "no catalogue", setup: ({ onLoad }) => { onLoad({ filter: /material\/catalogue\/index\.ts$/ }, () => ({ contents: "export const CATALOGUE = []; export const findMaterial = () => undefined;", loader: "ts" })); } }] } : {}) });
+  const { outputFiles } = await build({
+    entryPoints: [entry],
+    bundle: true,
+    minify: true,
+    format: "esm",
+    write: false,
+    platform: "browser",
+    target: "es2022",
+    ...(stub
+      ? {
+          plugins: [
+            {
+              name: "no catalogue",
+              setup: ({ onLoad }) => {
+                onLoad({ filter: /material\/catalogue\/index\.ts$/ }, () => ({
+                  contents: "export const CATALOGUE = []; export const findMaterial = () => undefined;",
+                  loader: "ts",
+                }));
+              },
+            },
+          ],
+        }
+      : {}),
+  });
   return gzipSync(outputFiles[0].contents, { level: 9 }).length / 1000;
 }
 
@@ -27,7 +54,16 @@ async function manyJars(): Promise<string> {
   await inTransaction(householdId, async (write) => {
     for (let i = 0; i < 500; i++) {
       const id = uuid();
-      await insertJar(write, { id, materialId: CATALOGUE[i % CATALOGUE.length].id, name: `jar ${i}`, fullG: 200, madeHere: false, boughtOn: "2026-01-01", price: 5, place: `board ${i % 7}` });
+      await insertJar(write, {
+        id,
+        materialId: CATALOGUE[i % CATALOGUE.length].id,
+        name: `jar ${i}`,
+        fullG: 200,
+        madeHere: false,
+        boughtOn: "2026-01-01",
+        price: 5,
+        place: `board ${i % 7}`,
+      });
       await insertMoves(write, [{ jarId: id, kind: "came", massG: 200 }]);
       await insertWeighing(write, id, { id: uuid(), count: 2, unit: "tbsp", massG: 14 });
     }
@@ -37,13 +73,60 @@ async function manyJars(): Promise<string> {
 
 export async function shelving(report: Report) {
   const index = searchIndex(CATALOGUE);
-  const queries = ["amla", "brahmi", "bringraj", "fenugrek seed powder", "for slip", "nothing at all like it", "मेथी", "phyllanthus emblica"];
+  const queries = [
+    "amla",
+    "brahmi",
+    "bringraj",
+    "fenugrek seed powder",
+    "for slip",
+    "nothing at all like it",
+    "मेथी",
+    "phyllanthus emblica",
+  ];
   // One after the other, and not awaited: a wait would measure the others as well.
-  const slowest = queries.map((query) => median(Array.from({ length: 60 }, () => { const began = performance.now(); search(index, query); return performance.now() - began; })));
-  report(`search of ${CATALOGUE.length} materials, slowest of ${queries.length} queries`, Math.max(...slowest), 5, "ms");
-  const amounts = ["2 tbsp", "1 heaped tsp", "1 1/2 c", "8-12 drops", "half a lemon", "a handful of curry leaves", "2 fl oz", "3 t"];
-  report("a typed amount read", median(amounts.map((text) => { const began = performance.now(); for (let i = 0; i < 500; i++) parseAmount(text); return (performance.now() - began) / 500; })), 0.2, "ms");
-  report("the catalogue as the browser gets it, gzipped", (await minified("src/core/material/index.ts")) - (await minified("src/core/material/index.ts", true)), 60, "kB");
+  const slowest = queries.map((query) =>
+    median(
+      Array.from({ length: 60 }, () => {
+        const began = performance.now();
+        search(index, query);
+        return performance.now() - began;
+      }),
+    ),
+  );
+  report(
+    `search of ${CATALOGUE.length} materials, slowest of ${queries.length} queries`,
+    Math.max(...slowest),
+    5,
+    "ms",
+  );
+  const amounts = [
+    "2 tbsp",
+    "1 heaped tsp",
+    "1 1/2 c",
+    "8-12 drops",
+    "half a lemon",
+    "a handful of curry leaves",
+    "2 fl oz",
+    "3 t",
+  ];
+  report(
+    "a typed amount read",
+    median(
+      amounts.map((text) => {
+        const began = performance.now();
+        for (let i = 0; i < 500; i++) parseAmount(text);
+        return (performance.now() - began) / 500;
+      }),
+    ),
+    0.2,
+    "ms",
+  );
+  report(
+    "the catalogue as the browser gets it, gzipped",
+    (await minified("src/core/material/index.ts")) - (await minified("src/core/material/index.ts", true)),
+    60,
+    "kB",
+  );
 
   const many = await manyJars();
   const reads: number[] = [];
@@ -57,7 +140,14 @@ export async function shelving(report: Report) {
   await inTransaction(household.id, async (write) => {
     for (let i = 0; i < 500; i++) {
       const id = uuid();
-      await insertJar(write, { id, materialId: CATALOGUE[i % CATALOGUE.length].id, name: `jar ${i}`, fullG: 200, madeHere: false, place: `board ${i % 7}` });
+      await insertJar(write, {
+        id,
+        materialId: CATALOGUE[i % CATALOGUE.length].id,
+        name: `jar ${i}`,
+        fullG: 200,
+        madeHere: false,
+        place: `board ${i % 7}`,
+      });
       await insertMoves(write, [{ jarId: id, kind: "came", massG: 200 }]);
     }
   });

@@ -11,10 +11,21 @@ const ROUNDS = { server: 18, database: 20, run: 14 } as const;
 const FULL_DISKS = 3;
 const RESTORES = 10;
 
-interface Row { readonly what: string; readonly times: number; readonly acknowledged: number; readonly lost: number; readonly doubled: number }
+interface Row {
+  readonly what: string;
+  readonly times: number;
+  readonly acknowledged: number;
+  readonly lost: number;
+  readonly doubled: number;
+}
 const rows: Row[] = [];
 const say = (line: string) => console.log(`· ${new Date().toISOString().slice(11, 19)} ${line}`);
-const note = (row: Row) => { rows.push(row); say(`${row.what}: ${row.times} times, ${row.acknowledged} taps acknowledged, ${row.lost} lost, ${row.doubled} doubled`); };
+const note = (row: Row) => {
+  rows.push(row);
+  say(
+    `${row.what}: ${row.times} times, ${row.acknowledged} taps acknowledged, ${row.lost} lost, ${row.doubled} doubled`,
+  );
+};
 
 async function inHouse(settings: Parameters<typeof houseOf>[0], use: (house: House) => Promise<void>): Promise<void> {
   const house = await houseOf(settings);
@@ -29,15 +40,25 @@ async function inHouse(settings: Parameters<typeof houseOf>[0], use: (house: Hou
 
 /** Ids that an earlier restore had taken out of the book, as it should. */
 const lostBefore = new Set<string>();
-const must = ({ status, out }: { readonly status: number | null; readonly out: string }): void => { if (status !== 0) throw new Error(out); };
-const idsThere = async ({ base }: House, batchId: string): Promise<string[]> => ((await ask(base, "GET", `batches/${batchId}`)).body.events ?? []).map(({ id }) => id);
-const backupsText = ({ dataDir }: House): string => readdirSync(join(dataDir, "backups")).filter((name) => name.startsWith("before-restore"))
-  .map((name) => spawnSync("zcat", [join(dataDir, "backups", name)], { encoding: "utf8", maxBuffer: 2 ** 29 }).stdout).join("");
+const must = ({ status, out }: { readonly status: number | null; readonly out: string }): void => {
+  if (status !== 0) throw new Error(out);
+};
+const idsThere = async ({ base }: House, batchId: string): Promise<string[]> =>
+  ((await ask(base, "GET", `batches/${batchId}`)).body.events ?? []).map(({ id }) => id);
+const backupsText = ({ dataDir }: House): string =>
+  readdirSync(join(dataDir, "backups"))
+    .filter((name) => name.startsWith("before-restore"))
+    .map((name) => spawnSync("zcat", [join(dataDir, "backups", name)], { encoding: "utf8", maxBuffer: 2 ** 29 }).stdout)
+    .join("");
 async function goneFrom(pids: readonly number[]): Promise<void> {
   for (let i = 0; i < 200 && pids.some((pid) => existsSync(`/proc/${pid}/exe`)); i++) await pause(100);
 }
 
-const NAME = { server: "the server killed (`kill -9`)", database: "the database killed (`kill -9`), started again by `./run`", run: "`./run` itself killed (`kill -9`), as a power cut would" } as const;
+const NAME = {
+  server: "the server killed (`kill -9`)",
+  database: "the database killed (`kill -9`), started again by `./run`",
+  run: "`./run` itself killed (`kill -9`), as a power cut would",
+} as const;
 
 await inHouse({}, async (house) => {
   const batchId = await openBowl(house.base);
@@ -58,7 +79,12 @@ await inHouse({}, async (house) => {
     }
     await at.more(12);
     await at.stop();
-    note({ what: NAME[which], times: ROUNDS[which], acknowledged: at.acknowledged.size, ...(await lostAndDoubled(house.base, batchId, at.acknowledged)) });
+    note({
+      what: NAME[which],
+      times: ROUNDS[which],
+      acknowledged: at.acknowledged.size,
+      ...(await lostAndDoubled(house.base, batchId, at.acknowledged)),
+    });
   }
 });
 
@@ -78,7 +104,12 @@ if (maySetLimits()) {
     }
     await at.more(30);
     await at.stop();
-    note({ what: "the disk filled to the last byte (the last time with the database killed besides)", times: FULL_DISKS, acknowledged: at.acknowledged.size, ...(await lostAndDoubled(house.base, batchId, at.acknowledged)) });
+    note({
+      what: "the disk filled to the last byte (the last time with the database killed besides)",
+      times: FULL_DISKS,
+      acknowledged: at.acknowledged.size,
+      ...(await lostAndDoubled(house.base, batchId, at.acknowledged)),
+    });
   });
 } else say("this machine lets nobody make a small disk of their own: the full disks are left out");
 
@@ -102,15 +133,27 @@ await inHouse({}, async (house) => {
     const known = [...at.acknowledged];
     const there = new Set(await idsThere(house, batchId));
     const kept = backupsText(house);
-    for (const id of known) if (!there.has(id)) { lostBefore.add(id); if (!kept.includes(id)) lost++; }
+    for (const id of known)
+      if (!there.has(id)) {
+        lostBefore.add(id);
+        if (!kept.includes(id)) lost++;
+      }
   }
   await at.stop();
-  note({ what: "an older backup put back while four devices write; lost is what is in neither the book nor the backup that the restore makes", times: RESTORES, acknowledged: at.acknowledged.size, lost, doubled });
+  note({
+    what: "an older backup put back while four devices write; lost is what is in neither the book nor the backup that the restore makes",
+    times: RESTORES,
+    acknowledged: at.acknowledged.size,
+    lost,
+    doubled,
+  });
 });
 
 const commit = spawnSync("git", ["rev-parse", "--short", "HEAD"], { encoding: "utf8" }).stdout.trim();
 const sum = (key: "times" | "acknowledged" | "lost" | "doubled") => rows.reduce((total, row) => total + row[key], 0);
-writeFileSync(FILE, `# What was killed, filled and put back
+writeFileSync(
+  FILE,
+  `# What was killed, filled and put back
 
 Made by \`./run faults\`, which anybody can run; it takes about a quarter of an hour. Four devices pour into one bowl, a ml at a time, each
 sending a tap again until the house acknowledges it. A tap counts as lost when it was acknowledged and is not there, as doubled when
@@ -120,6 +163,7 @@ it is there twice or was poured twice. On ${cpus().length} cores, at ${commit}, 
 |---|--:|--:|--:|--:|
 ${rows.map((row) => `| ${row.what} | ${row.times} | ${row.acknowledged} | ${row.lost} | ${row.doubled} |`).join("\n")}
 | **all** | ${sum("times")} | ${sum("acknowledged")} | **${sum("lost")}** | **${sum("doubled")}** |
-`);
+`,
+);
 say(`${FILE} is written`);
 process.exit(sum("lost") + sum("doubled") === 0 ? 0 : 1);

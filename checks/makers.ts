@@ -23,9 +23,23 @@ export interface Maker {
 }
 export type Dosing = "scale" | "spoon";
 
-export interface Row { readonly dosing: Dosing; readonly tests: number; readonly held: number; readonly width: number; readonly makers: number }
+export interface Row {
+  readonly dosing: Dosing;
+  readonly tests: number;
+  readonly held: number;
+  readonly width: number;
+  readonly makers: number;
+}
 
-const JAR: Jar = { id: "0198f000-0000-7000-8000-000000000001", materialId: "henna", name: "henna", fullG: 5000, leftG: 5000, madeHere: false, weighings: [] };
+const JAR: Jar = {
+  id: "0198f000-0000-7000-8000-000000000001",
+  materialId: "henna",
+  name: "henna",
+  fullG: 5000,
+  leftG: 5000,
+  madeHere: false,
+  weighings: [],
+};
 const HENNA = findMaterial("henna")!;
 const WATER = findMaterial("water")!;
 const RING_MM = 50;
@@ -33,9 +47,21 @@ const DROP_ML = 15;
 
 /** 100 g or so of henna by the scale, or as many level tablespoons, made up for a thick cream. */
 const blendFor = (dosing: Dosing): Blend => ({
-  purpose: "dyePacked", sizing: "asGiven", kitchenTempC: 21, restMin: 60,
-  lines: [{ materialId: "henna", role: "part", amount: dosing === "scale" ? 100 : 14, unit: dosing === "scale" ? "g" : "tbsp", fill: "level" }],
-  liquid: { materialId: "water", tempC: 40 }, target: { yieldPa: 40 },
+  purpose: "dyePacked",
+  sizing: "asGiven",
+  kitchenTempC: 21,
+  restMin: 60,
+  lines: [
+    {
+      materialId: "henna",
+      role: "part",
+      amount: dosing === "scale" ? 100 : 14,
+      unit: dosing === "scale" ? "g" : "tbsp",
+      fill: "level",
+    },
+  ],
+  liquid: { materialId: "water", tempC: 40 },
+  target: { yieldPa: 40 },
 });
 
 export function makerOf(seed: number): Maker {
@@ -44,8 +70,11 @@ export function makerOf(seed: number): Maker {
   return {
     // Wider than the tables' 1.25–1.9 on both sides.
     holding: Math.exp(between(Math.log(1.24), Math.log(1.94))),
-    phiMax: between(0.615, 0.665), tauStar: Math.exp(between(Math.log(0.6), Math.log(1.7))), solidsDensity: between(1.38, 1.62),
-    spoonBias: between(0.88, 1.12), methodBias: Math.exp(between(-0.15, 0.15)),
+    phiMax: between(0.615, 0.665),
+    tauStar: Math.exp(between(Math.log(0.6), Math.log(1.7))),
+    solidsDensity: between(1.38, 1.62),
+    spoonBias: between(0.88, 1.12),
+    methodBias: Math.exp(between(-0.15, 0.15)),
   };
 }
 
@@ -99,10 +128,25 @@ export function runMakers(count: number, dosing: Dosing, atTests: readonly numbe
       if (!reading) continue;
       const line = question.lines[0];
       const mass = massG(HENNA, line.amount, line.unit, line.fill, "metric")!;
-      readings.push({ id: String(n), judged: evidenceOf({ lines: [{ material: HENNA, jarId: JAR.id, mass }], liquid: liquidOf(question), liquidG: { value: band.mid, low: band.mid - 3, high: band.mid + 3 }, minutes: 60, tempC: 21 }, reading) });
+      readings.push({
+        id: String(n),
+        judged: evidenceOf(
+          {
+            lines: [{ material: HENNA, jarId: JAR.id, mass }],
+            liquid: liquidOf(question),
+            liquidG: { value: band.mid, low: band.mid - 3, high: band.mid + 3 },
+            minutes: 60,
+            tempC: 21,
+          },
+          reading,
+        ),
+      });
     }
   }
-  return atTests.map((tests) => { const { hits, width } = held.get(tests)!; return { dosing, tests, held: hits / count, width: width / count, makers: count }; });
+  return atTests.map((tests) => {
+    const { hits, width } = held.get(tests)!;
+    return { dosing, tests, held: hits / count, width: width / count, makers: count };
+  });
 }
 
 /** What the maker reads: the ring where it reaches, else the plate, else nothing. Read to about 1.2 mm. */
@@ -110,13 +154,23 @@ function readOff(yieldPa: number | undefined, maker: Maker, normal: () => number
   if (yieldPa === undefined) return undefined;
   const seen = yieldPa / maker.methodBias / METHOD.value;
   const ring = reachOf({ by: "ring", heightMm: RING_MM });
-  const reading: Reading = seen >= ring.fromPa && seen <= ring.toPa
-    ? { by: "ring", heightMm: RING_MM, slumpMm: Math.max(0, expectedReading.ringSlumpMm(seen, 1.1, RING_MM) + 1.2 * normal()) }
-    : plate(expectedReading.plateAcrossMm(seen, DROP_ML * (1 + 0.05 * normal()), 1.1));
+  const reading: Reading =
+    seen >= ring.fromPa && seen <= ring.toPa
+      ? {
+          by: "ring",
+          heightMm: RING_MM,
+          slumpMm: Math.max(0, expectedReading.ringSlumpMm(seen, 1.1, RING_MM) + 1.2 * normal()),
+        }
+      : plate(expectedReading.plateAcrossMm(seen, DROP_ML * (1 + 0.05 * normal()), 1.1));
   return checkReading(reading).length === 0 ? reading : undefined;
 
   function plate(across: number): Reading {
-    return { by: "plate", volumeMl: DROP_ML, acrossMm: Math.max(5, across + 1.2 * normal()), alongMm: Math.max(5, across + 1.2 * normal()) };
+    return {
+      by: "plate",
+      volumeMl: DROP_ML,
+      acrossMm: Math.max(5, across + 1.2 * normal()),
+      alongMm: Math.max(5, across + 1.2 * normal()),
+    };
   }
 }
 
@@ -124,17 +178,26 @@ export const LEARNING_TESTS = [0, 1, 3, 10];
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** The table for `docs/learning.md`. */
-export const allMakers = (): Row[] => (["scale", "spoon"] as const).flatMap((dosing) => runMakers(500, dosing, LEARNING_TESTS));
+export const allMakers = (): Row[] =>
+  (["scale", "spoon"] as const).flatMap((dosing) => runMakers(500, dosing, LEARNING_TESTS));
 
 export function learningDocument(rows: readonly Row[] = allMakers()): string {
   return [
-    "# How a jar is learnt", "",
+    "# How a jar is learnt",
+    "",
     `Made by \`./run openapi\` from \`checks/makers.ts\`, checked in \`checks/learning.test.ts\`. ${rows[0].makers} simulated makers whose paste does not follow our model:`,
     "the powder's holding is anywhere between 1.24 and 1.94 ml/g (our tables say 1.55, 1.25–1.9), φm between 0.615 and 0.665, τ* between 0.6 and 1.7 Pa,",
     "solids between 1.38 and 1.62 g/ml, level spoons all up to 12 % too big or too small, ring and plate up to 15 % off all the time, and read to a millimetre or so.",
-    "Each makes the bowl that Infusing asks for (henna, 40 Pa), tests it after an hour, and asks for the next.", "",
-    "“Held” is how often the next bowl's 90 % band held the ml that this maker's powder really takes; aimed at 85–95 %. “Width” is the band over its middle.", "",
-    "| measured by | tests | held | width of the band |", "|---|---|---|---|",
-    ...rows.map(({ dosing, tests, held, width }) => `| ${dosing === "scale" ? "a scale" : "level spoons"} | ${tests} | ${percent(held)} | ${percent(width)} |`), "",
+    "Each makes the bowl that Infusing asks for (henna, 40 Pa), tests it after an hour, and asks for the next.",
+    "",
+    "“Held” is how often the next bowl's 90 % band held the ml that this maker's powder really takes; aimed at 85–95 %. “Width” is the band over its middle.",
+    "",
+    "| measured by | tests | held | width of the band |",
+    "|---|---|---|---|",
+    ...rows.map(
+      ({ dosing, tests, held, width }) =>
+        `| ${dosing === "scale" ? "a scale" : "level spoons"} | ${tests} | ${percent(held)} | ${percent(width)} |`,
+    ),
+    "",
   ].join("\n");
 }

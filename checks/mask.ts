@@ -3,7 +3,12 @@ import { computePaste, type BlendLine, type PasteAnswer, type PasteQuestion } fr
 
 /** One mask that the paste's tests start from, and its answer; used by tests only. */
 export const MASK: PasteQuestion = {
-  head: PLAIN_HEAD, purpose: "mask", spoons: "us", sizing: "likely", kitchenTempC: 22, target: { word: "cream" },
+  head: PLAIN_HEAD,
+  purpose: "mask",
+  spoons: "us",
+  sizing: "likely",
+  kitchenTempC: 22,
+  target: { word: "cream" },
   liquid: { materialId: "water", tempC: 40 },
   lines: [
     { materialId: "amla", role: "part", amount: 2, unit: "tbsp", fill: "level" },
@@ -12,8 +17,12 @@ export const MASK: PasteQuestion = {
     { materialId: "sesame-oil", role: "fixed", amount: 1, unit: "tsp", fill: "level" },
   ],
 };
-export const line = (materialId: string, amount: number, unit: "g" | "tbsp" = "g", role: BlendLine["role"] = "part"): BlendLine =>
-  ({ materialId, role, amount, unit, fill: "level" });
+export const line = (
+  materialId: string,
+  amount: number,
+  unit: "g" | "tbsp" = "g",
+  role: BlendLine["role"] = "part",
+): BlendLine => ({ materialId, role, amount, unit, fill: "level" });
 
 export const answerTo = (question: PasteQuestion): PasteAnswer => {
   const result = computePaste(question);

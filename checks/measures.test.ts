@@ -11,29 +11,53 @@ describe("measures", () => {
 
   test("US spoons agree with the package convert-units over random counts", () => {
     const names = { tsp: "tsp", tbsp: "Tbs", cup: "cup" } as const;
-    fc.assert(fc.property(fc.constantFrom("tsp", "tbsp", "cup"), fc.double({ min: 0.01, max: 200, noNaN: true }), (unit, count) => {
-      const theirs = convert(count).from(names[unit]).to("ml");
-      expect(volumeMl(count, unit, "us")! / theirs).toBeCloseTo(1, 3);
-    }), { numRuns: 500 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom("tsp", "tbsp", "cup"),
+        fc.double({ min: 0.01, max: 200, noNaN: true }),
+        (unit, count) => {
+          const theirs = convert(count).from(names[unit]).to("ml");
+          expect(volumeMl(count, unit, "us")! / theirs).toBeCloseTo(1, 3);
+        },
+      ),
+      { numRuns: 500 },
+    );
   });
 
   test("spoons there and back lose an eighth at the most, which is what a spoon of powder is worth", () => {
-    fc.assert(fc.property(fc.constantFrom<SpoonSet>("us", "metric", "australian"), fc.double({ min: 5, max: 2500, noNaN: true }), (set, ml) => {
-      expect(Math.abs(inSpoons(ml, set).volumeMl / ml - 1)).toBeLessThanOrEqual(0.1255);
-    }), { numRuns: 1000 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom<SpoonSet>("us", "metric", "australian"),
+        fc.double({ min: 5, max: 2500, noNaN: true }),
+        (set, ml) => {
+          expect(Math.abs(inSpoons(ml, set).volumeMl / ml - 1)).toBeLessThanOrEqual(0.1255);
+        },
+      ),
+      { numRuns: 1000 },
+    );
   });
 
   test.each<[number, SpoonSet, object]>([
-    [24.65, "us", { cups: 0, tbsp: 1, tsp: 2 }], [30, "metric", { cups: 0, tbsp: 2, tsp: 0 }], [190, "metric", { cups: 0, tbsp: 13, tsp: 0 }],
-    [355, "us", { cups: 1.5, tbsp: 0, tsp: 0 }], [1250, "metric", { cups: 5, tbsp: 0, tsp: 0 }], [0.1, "us", { cups: 0, tbsp: 0, tsp: 0.25 }], [40, "australian", { cups: 0, tbsp: 2, tsp: 0 }],
-  ])("%d ml in %s spoons", (ml, set, expected) => { expect(inSpoons(ml, set)).toMatchObject(expected); });
+    [24.65, "us", { cups: 0, tbsp: 1, tsp: 2 }],
+    [30, "metric", { cups: 0, tbsp: 2, tsp: 0 }],
+    [190, "metric", { cups: 0, tbsp: 13, tsp: 0 }],
+    [355, "us", { cups: 1.5, tbsp: 0, tsp: 0 }],
+    [1250, "metric", { cups: 5, tbsp: 0, tsp: 0 }],
+    [0.1, "us", { cups: 0, tbsp: 0, tsp: 0.25 }],
+    [40, "australian", { cups: 0, tbsp: 2, tsp: 0 }],
+  ])("%d ml in %s spoons", (ml, set, expected) => {
+    expect(inSpoons(ml, set)).toMatchObject(expected);
+  });
 });
 
 describe("household weights", () => {
-  test.each(readCsv("householdWeights.csv"))("$count $unit of $material is $grams g ($source)", ({ material, count, unit, grams, tolerance }) => {
-    const found = massG(findMaterial(material)!, Number(count), unit as Unit, "level", "us")!;
-    expect(Math.abs(found.value / Number(grams) - 1)).toBeLessThanOrEqual(Number(tolerance));
-  });
+  test.each(readCsv("householdWeights.csv"))(
+    "$count $unit of $material is $grams g ($source)",
+    ({ material, count, unit, grams, tolerance }) => {
+      const found = massG(findMaterial(material)!, Number(count), unit as Unit, "level", "us")!;
+      expect(Math.abs(found.value / Number(grams) - 1)).toBeLessThanOrEqual(Number(tolerance));
+    },
+  );
 
   test("a heaped tablespoon of amla holds the 11 g that makers weigh (common practice)", () => {
     const { low, high } = massG(findMaterial("amla")!, 1, "tbsp", "heaped", "us")!;

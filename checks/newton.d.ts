@@ -1,3 +1,7 @@
 declare module "newton-raphson-method" {
-  export default function newton(f: (x: number) => number, start: number, options?: { readonly tolerance?: number; readonly maxIterations?: number }): number | false;
+  export default function newton(
+    f: (x: number) => number,
+    start: number,
+    options?: { readonly tolerance?: number; readonly maxIterations?: number },
+  ): number | false;
 }

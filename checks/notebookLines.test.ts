@@ -13,7 +13,8 @@ const choices = (amount: LineAmount): string[] => {
   return amount.kind === "asNeeded" ? ["as needed"] : [];
 };
 const asks = ({ thing, amount }: ThingLine): string[] => [
-  ...(thing.kind === "known" ? [] : ["thing"]), ...(amount.kind === "missing" ? ["amount"] : amount.kind === "which" ? ["unit"] : []),
+  ...(thing.kind === "known" ? [] : ["thing"]),
+  ...(amount.kind === "missing" ? ["amount"] : amount.kind === "which" ? ["unit"] : []),
 ];
 const outcome = (line: string): "whole" | "ask" | "out" => {
   const things = read(line).filter((one): one is ThingLine => one.kind === "thing");

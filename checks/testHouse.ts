@@ -21,7 +21,11 @@ export interface TestHouse {
 }
 
 export const TEST_BLEND: Blend = {
-  purpose: "mask", kitchenTempC: 21, sizing: "likely", target: { word: "cream" }, liquid: { materialId: "water", tempC: 40 },
+  purpose: "mask",
+  kitchenTempC: 21,
+  sizing: "likely",
+  target: { word: "cream" },
+  liquid: { materialId: "water", tempC: 40 },
   lines: [
     { materialId: "amla", role: "part", amount: 2, unit: "tbsp", fill: "heaped" },
     { materialId: "honey", role: "fixed", amount: 1, unit: "tbsp", fill: "level" },
@@ -37,16 +41,39 @@ export function testAnswer(): PasteAnswer {
 
 export async function makeTestHouse(name = "A test house"): Promise<TestHouse> {
   await migrate(database());
-  const house = { householdId: uuid(), headId: uuid(), blendId: uuid(), versionId: uuid(), batchId: uuid(), deviceId: uuid() };
+  const house = {
+    householdId: uuid(),
+    headId: uuid(),
+    blendId: uuid(),
+    versionId: uuid(),
+    batchId: uuid(),
+    deviceId: uuid(),
+  };
   // Made in the future, so that it never is the household that answers.
   await insertHousehold(database(), { id: house.householdId, name, createdAt: new Date(Date.now() + 86_400_000) });
   await inTransaction(house.householdId, async (write) => {
     await noteDevice(write, house.deviceId, "test");
     await insertHead(write, { id: house.headId, name: "Head", hair: PLAIN_HEAD });
     await insertBlend(write, { id: house.blendId, name: "Blend" });
-    await insertVersion(write, { blendId: house.blendId, versionId: house.versionId, name: "Blend", headId: house.headId, blend: TEST_BLEND, deviceId: house.deviceId });
+    await insertVersion(write, {
+      blendId: house.blendId,
+      versionId: house.versionId,
+      name: "Blend",
+      headId: house.headId,
+      blend: TEST_BLEND,
+      deviceId: house.deviceId,
+    });
     await insertBatch(write, {
-      id: house.batchId, versionId: house.versionId, blendId: house.blendId, headId: house.headId, blendName: "Blend", headName: "Head", question: TEST_QUESTION, answer: testAnswer(), figures: [], startsAt: new Date(),
+      id: house.batchId,
+      versionId: house.versionId,
+      blendId: house.blendId,
+      headId: house.headId,
+      blendName: "Blend",
+      headName: "Head",
+      question: TEST_QUESTION,
+      answer: testAnswer(),
+      figures: [],
+      startsAt: new Date(),
     });
   });
   return house;

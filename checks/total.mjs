@@ -10,10 +10,24 @@ const read = (name) => {
   }
 };
 const suites = [
-  ["lint", read("lint.json")], ["types", read("types.json")], ["openapi", read("openapi.json")], ["learning", read("learning.json")],
-  ["unit, checks and database", read("jest.json"), (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites })],
-  ["interface", read("playwright.json"), (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky + r.errors.length })],
-].map(([name, result, count = (r) => r]) => [name, result ? { passed: 0, failed: 0, ...count(result) } : { passed: 0, failed: 1 }]);
+  ["lint", read("lint.json")],
+  ["types", read("types.json")],
+  ["openapi", read("openapi.json")],
+  ["learning", read("learning.json")],
+  [
+    "unit, checks and database",
+    read("jest.json"),
+    (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
+  ],
+  [
+    "interface",
+    read("playwright.json"),
+    (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky + r.errors.length }),
+  ],
+].map(([name, result, count = (r) => r]) => [
+  name,
+  result ? { passed: 0, failed: 0, ...count(result) } : { passed: 0, failed: 1 },
+]);
 
 for (const [name, { passed, failed }] of suites) console.log(`${name}: ${passed} passed, ${failed} failed`);
 const sum = (key) => suites.reduce((total, [, counts]) => total + counts[key], 0);

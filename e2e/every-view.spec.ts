@@ -3,8 +3,16 @@ import { expect, test } from "@playwright/test";
 
 test.describe("every view, both lights, both sizes", () => {
   for (const theme of ["light", "dim"]) {
-    for (const [width, height] of [[1280, 800], [390, 844]]) {
-      test(`${theme} at ${width}: nothing that axe finds, nothing wider than the screen, no error in the console`, async ({ page, context, request, baseURL }) => {
+    for (const [width, height] of [
+      [1280, 800],
+      [390, 844],
+    ]) {
+      test(`${theme} at ${width}: nothing that axe finds, nothing wider than the screen, no error in the console`, async ({
+        page,
+        context,
+        request,
+        baseURL,
+      }) => {
         test.setTimeout(180_000);
         const { blends } = await (await request.get("/api/v1/blends")).json();
         const { batches } = await (await request.get("/api/v1/batches")).json();
@@ -16,14 +24,41 @@ test.describe("every view, both lights, both sizes", () => {
         page.on("pageerror", (error) => errors.push(error.message));
         page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
         const henna = blends.find((blend: { name: string }) => blend.name === "Ferry rust").id;
-        for (const path of ["/", "/blend", `/blend/${henna}`, `/blend/${henna}/versions`, `/blend/${henna}/bowls`, "/heads", `/heads/${heads[0].id}`, "/heads/new", "/log", `/log?head=${heads[0].id}&how=yes`, `/batches/${batches[0].id}`, "/house", "/shelf", `/shelf/${jars[0].id}`, "/shelf/new", "/shelf/mix", `/shelf/labels?jars=${jars[0].id}`, `/shelf/gathering?want=${henna}`, "/measure", `/measure?jar=${jars[0].id}`, `/measure?batch=${batches[0].id}`, "/practice"]) {
+        for (const path of [
+          "/",
+          "/blend",
+          `/blend/${henna}`,
+          `/blend/${henna}/versions`,
+          `/blend/${henna}/bowls`,
+          "/heads",
+          `/heads/${heads[0].id}`,
+          "/heads/new",
+          "/log",
+          `/log?head=${heads[0].id}&how=yes`,
+          `/batches/${batches[0].id}`,
+          "/house",
+          "/shelf",
+          `/shelf/${jars[0].id}`,
+          "/shelf/new",
+          "/shelf/mix",
+          `/shelf/labels?jars=${jars[0].id}`,
+          `/shelf/gathering?want=${henna}`,
+          "/measure",
+          `/measure?jar=${jars[0].id}`,
+          `/measure?batch=${batches[0].id}`,
+          "/practice",
+        ]) {
           await page.goto(path);
           await expect(page.getByRole("heading", { level: 1 })).toBeAttached();
           await expect(page.locator("html")).toHaveAttribute("data-theme", theme);
           // Each light and each size once: a look at everything takes axe seconds a page.
           const looked = (theme === "light") === (width === 1280);
-          const { violations } = looked ? await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze() : { violations: [] };
-          expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0].target.join(" ")} ${nodes[0].failureSummary}`)).toEqual([]);
+          const { violations } = looked
+            ? await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze()
+            : { violations: [] };
+          expect(
+            violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0].target.join(" ")} ${nodes[0].failureSummary}`),
+          ).toEqual([]);
           expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(width);
         }
         expect(errors).toEqual([]);
@@ -61,7 +96,10 @@ test("the house: its spoons change what a spoon is everywhere", async ({ page })
     await page.getByRole("dialog").getByRole("button", { name: /^amla/ }).first().click();
     await page.getByRole("button", { name: "put something in the bowl" }).click();
     await page.getByLabel("What goes in?").fill("honey");
-    await page.getByRole("dialog").getByRole("button", { name: /^honey/ }).click();
+    await page
+      .getByRole("dialog")
+      .getByRole("button", { name: /^honey/ })
+      .click();
     return page.getByRole("button", { name: /^honey/ }).textContent();
   };
   expect(await honeyGrams()).toContain("21 g · 1 tbsp");
@@ -82,10 +120,18 @@ test("the house: its spoons change what a spoon is everywhere", async ({ page })
 test("the ribbon says what is resting, and leads around", async ({ page }) => {
   await page.goto("/log");
   await expect(page.locator("footer")).toContainText(/Ferry rust for Mina (ready|past)/);
-  for (const [place, url] of [["Today", "/"], ["Blend", "/blend"], ["Heads", "/heads"], ["House", "/house"]] as const) {
+  for (const [place, url] of [
+    ["Today", "/"],
+    ["Blend", "/blend"],
+    ["Heads", "/heads"],
+    ["House", "/house"],
+  ] as const) {
     await page.getByRole("navigation", { name: "Places" }).getByRole("link", { name: place }).click();
     await expect(page).toHaveURL(new RegExp(`${url}$`));
-    await expect(page.getByRole("navigation", { name: "Places" }).getByRole("link", { name: place })).toHaveAttribute("aria-current", "page");
+    await expect(page.getByRole("navigation", { name: "Places" }).getByRole("link", { name: place })).toHaveAttribute(
+      "aria-current",
+      "page",
+    );
   }
   await page.keyboard.press("d");
   await expect(page.locator("html")).toHaveAttribute("data-theme", "dim");

@@ -5,11 +5,21 @@ import { expect, test, type Page } from "@playwright/test";
 async function drop(page: Page, name: string) {
   await page.getByRole("button", { name: "put something in the bowl" }).click();
   await page.getByLabel("What goes in?").fill(name);
-  await page.getByRole("dialog").getByRole("button", { name: new RegExp(`^${name}`, "i") }).first().click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: new RegExp(`^${name}`, "i") })
+    .first()
+    .click();
 }
 
 test.describe("bad input: one clear line at its field, nothing lost", () => {
-  for (const [text, says] of [["-2", "This is too small"], ["9000", "This is too much"], ["lots", "This wants a number"], ["", "This is missing"], ["<script>", "This wants a number"]] as const) {
+  for (const [text, says] of [
+    ["-2", "This is too small"],
+    ["9000", "This is too much"],
+    ["lots", "This wants a number"],
+    ["", "This is missing"],
+    ["<script>", "This wants a number"],
+  ] as const) {
     test(`an amount of “${text}”`, async ({ page }) => {
       await page.goto("/blend");
       await drop(page, "amla");
@@ -54,7 +64,15 @@ test.describe("bad input: one clear line at its field, nothing lost", () => {
     await expect(page.getByText(/No amount of yoghurt makes it this thin/)).toBeVisible();
   });
   test("an address that leads nowhere", async ({ page }) => {
-    for (const path of ["/nowhere", "/batches/not-an-id", "/heads/%00", "/blend/..%2f..%2fetc", "/blend/🌿", "/blend/🌿/versions", "/batches/🌿"]) {
+    for (const path of [
+      "/nowhere",
+      "/batches/not-an-id",
+      "/heads/%00",
+      "/blend/..%2f..%2fetc",
+      "/blend/🌿",
+      "/blend/🌿/versions",
+      "/batches/🌿",
+    ]) {
       const response = await page.goto(path);
       expect(response!.status()).toBeGreaterThanOrEqual(400);
       expect(response!.status()).toBeLessThan(500);
@@ -82,20 +100,38 @@ test("taps that cannot be sent outlive their page, and arrive once", async ({ pa
   const again = await context.newPage();
   await again.goto(`/batches/${open.id}`);
   await expect(again.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
-  await expect.poll(async () => (await (await again.request.get(`/api/v1/batches/${open.id}`)).json()).state.pouredMl).toBe(before + 33);
+  await expect
+    .poll(async () => (await (await again.request.get(`/api/v1/batches/${open.id}`)).json()).state.pouredMl)
+    .toBe(before + 33);
   await again.reload();
   await expect(again.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
 });
 
-test("a tap that the house can never take is set aside with its words, and the others go on", async ({ page, context }) => {
+test("a tap that the house can never take is set aside with its words, and the others go on", async ({
+  page,
+  context,
+}) => {
   const { batches } = await (await page.request.get("/api/v1/batches?text=Ferry")).json();
   const open = batches.find((batch: { closedMs?: number }) => batch.closedMs === undefined);
-  const notes = async () => (await (await page.request.get(`/api/v1/batches/${open.id}`)).json()).state.notes.map(({ text }: { text: string }) => text);
+  const notes = async () =>
+    (await (await page.request.get(`/api/v1/batches/${open.id}`)).json()).state.notes.map(
+      ({ text }: { text: string }) => text,
+    );
   // One word that this house refuses for good, and one over which it always fails.
   await context.route("**/events", async (route) => {
     const body = route.request().postData() ?? "";
-    if (body.includes("quicksand")) return route.fulfill({ status: 422, contentType: "application/problem+json", body: JSON.stringify({ title: "Something in it cannot be used.", status: 422, errors: [] }) });
-    if (body.includes("earthquake")) return route.fulfill({ status: 500, contentType: "application/problem+json", body: JSON.stringify({ title: "Something went wrong here.", status: 500 }) });
+    if (body.includes("quicksand"))
+      return route.fulfill({
+        status: 422,
+        contentType: "application/problem+json",
+        body: JSON.stringify({ title: "Something in it cannot be used.", status: 422, errors: [] }),
+      });
+    if (body.includes("earthquake"))
+      return route.fulfill({
+        status: 500,
+        contentType: "application/problem+json",
+        body: JSON.stringify({ title: "Something went wrong here.", status: 500 }),
+      });
     return route.continue();
   });
   await page.goto(`/batches/${open.id}`);
@@ -112,17 +148,27 @@ test("a tap that the house can never take is set aside with its words, and the o
   await page.reload();
   await expect(aside.getByRole("listitem")).toHaveCount(2);
   await context.unroute("**/events");
-  await aside.getByRole("listitem").filter({ hasText: "earthquake" }).getByRole("button", { name: "send it again" }).click();
+  await aside
+    .getByRole("listitem")
+    .filter({ hasText: "earthquake" })
+    .getByRole("button", { name: "send it again" })
+    .click();
   await expect.poll(notes).toContain("earthquake");
   await aside.getByRole("listitem").filter({ hasText: "quicksand" }).getByRole("button", { name: "drop it" }).click();
   await expect(aside).toBeHidden();
   expect(await notes()).not.toContain("quicksand under all of it");
 });
 
-test("a page that was left open while Infusing was brought forward says so, and reloads at a press", async ({ page, context }) => {
+test("a page that was left open while Infusing was brought forward says so, and reloads at a press", async ({
+  page,
+  context,
+}) => {
   await page.goto("/heads");
   await expect(page.getByText("A newer Infusing is here")).toBeHidden();
-  await context.route("**/api/v1/changes*", async (route) => { const answer = await route.fetch(); await route.fulfill({ response: answer, json: { ...(await answer.json()), build: "a later one" } }); });
+  await context.route("**/api/v1/changes*", async (route) => {
+    const answer = await route.fetch();
+    await route.fulfill({ response: answer, json: { ...(await answer.json()), build: "a later one" } });
+  });
   await expect(page.getByText("A newer Infusing is here.")).toBeVisible();
   await context.unroute("**/api/v1/changes*");
   await page.getByRole("button", { name: "reload" }).click();
@@ -142,7 +188,9 @@ test.describe("the database stopped in the middle of a save, and started again b
     process.kill(Number(GUARD_PID), "SIGCONT");
     await expect.poll(async () => (await page.request.get("/api/v1/now")).status(), { timeout: 30_000 }).toBe(200);
   }
-  test.afterEach(() => { process.kill(Number(GUARD_PID), "SIGCONT"); });
+  test.afterEach(() => {
+    process.kill(Number(GUARD_PID), "SIGCONT");
+  });
 
   test("a blend: told, nothing half-saved, the same press saves it once", async ({ page }) => {
     await page.goto("/blend");

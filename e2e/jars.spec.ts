@@ -12,14 +12,21 @@ const put = async (page: Page, of: string, grams: string, more: Readonly<Record<
   await page.waitForURL(/\/shelf\/[0-9a-f-]{36}$/);
 };
 /** Grams of a thing in the bowl, off its label. */
-const gramsOf = async (page: Page, name: RegExp): Promise<number> => Number(/([\d.]+) g/.exec((await page.getByRole("button", { name }).first().textContent())!)![1]);
+const gramsOf = async (page: Page, name: RegExp): Promise<number> =>
+  Number(/([\d.]+) g/.exec((await page.getByRole("button", { name }).first().textContent())!)![1]);
 
-test("an old notebook page typed, six jars entered, a spoon of two weighed, and every later number changes", async ({ page }) => {
+test("an old notebook page typed, six jars entered, a spoon of two weighed, and every later number changes", async ({
+  page,
+}) => {
   test.setTimeout(120_000);
   await page.goto("/blend");
   await page.getByRole("button", { name: "type a page of your notebook" }).click();
   const sheet = page.getByLabel("A page of your notebook");
-  await sheet.getByLabel("As it stands there").fill("Aunt’s mask\n3 tbsp orange peel powder\n2 tbsp gotu kola\n1 T shatavari\n2 tsp = 1 tbsp\n½ cup milk\n3 tbsp nettle leaf powder (80 g)\nliquorice 1 tbsp\nfresh curry leaves, a handful\n2 tbsp unobtainium");
+  await sheet
+    .getByLabel("As it stands there")
+    .fill(
+      "Aunt’s mask\n3 tbsp orange peel powder\n2 tbsp gotu kola\n1 T shatavari\n2 tsp = 1 tbsp\n½ cup milk\n3 tbsp nettle leaf powder (80 g)\nliquorice 1 tbsp\nfresh curry leaves, a handful\n2 tbsp unobtainium",
+    );
   await expect(sheet.getByText("That is not so: it is 0.7 tbsp, not 1.")).toBeVisible();
   await expect(sheet.getByText(/Those two cannot both be: the spoons are about/)).toBeVisible();
   await expect(sheet.getByText("How much is meant?")).toBeVisible();
@@ -32,21 +39,36 @@ test("an old notebook page typed, six jars entered, a spoon of two weighed, and 
   await sheet.getByRole("button", { name: "leave out what waits" }).click();
   await sheet.getByRole("button", { name: "Put these 6 in the bowl" }).click();
   await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
-  for (const name of [/^orange peel/, /^gotu kola/, /^shatavari/, /^milk/, /^nettle/, /^liquorice/]) await expect(page.getByRole("button", { name }).first()).toBeVisible();
+  for (const name of [/^orange peel/, /^gotu kola/, /^shatavari/, /^milk/, /^nettle/, /^liquorice/])
+    await expect(page.getByRole("button", { name }).first()).toBeVisible();
   const [peel, kola] = [await gramsOf(page, /^orange peel/), await gramsOf(page, /^gotu kola/)];
   await page.getByLabel("Name of this blend").fill("Aunt’s mask");
   await page.getByRole("button", { name: /^Save/ }).first().click();
   await page.waitForURL(/\/blend\/[0-9a-f-]{36}$/);
   const blend = page.url();
 
-  for (const [of, grams] of [["orange peel", "120"], ["gotu kola", "100"], ["shatavari", "80"], ["liquorice", "60"], ["nettle leaf", "90"]] as const) await put(page, of, grams);
-  await put(page, "milk, whole", "1000", { "In the shop’s own words": "From the corner", "What it cost": "1.4", "Bought": "2026-11-20" });
+  for (const [of, grams] of [
+    ["orange peel", "120"],
+    ["gotu kola", "100"],
+    ["shatavari", "80"],
+    ["liquorice", "60"],
+    ["nettle leaf", "90"],
+  ] as const)
+    await put(page, of, grams);
+  await put(page, "milk, whole", "1000", {
+    "In the shop’s own words": "From the corner",
+    "What it cost": "1.4",
+    Bought: "2026-11-20",
+  });
   await expect(page.getByText("“From the corner”")).toBeVisible();
   await expect(page.getByText("0.14 for 100 g")).toBeVisible();
 
   // Two spoons on the scale: one jar is far fluffier than the tables, one heavier.
   await page.goto("/shelf");
-  for (const [name, grams] of [[/^orange peel.*120 g/, "12"], [/^gotu kola.*100 g/, "27"]] as const) {
+  for (const [name, grams] of [
+    [/^orange peel.*120 g/, "12"],
+    [/^gotu kola.*100 g/, "27"],
+  ] as const) {
     await page.getByRole("link", { name }).click();
     await page.getByLabel("weigh, g").fill(grams);
     await page.getByRole("button", { name: "Keep this weighing" }).click();
@@ -54,8 +76,13 @@ test("an old notebook page typed, six jars entered, a spoon of two weighed, and 
     await page.getByRole("link", { name: "the whole shelf" }).click();
   }
   await page.goto(blend);
-  await expect.poll(async () => (await gramsOf(page, /^orange peel/)) / (await gramsOf(page, /^gotu kola/))).toBeLessThan((0.8 * peel) / kola);
-  await page.getByRole("button", { name: /^orange peel/ }).first().click();
+  await expect
+    .poll(async () => (await gramsOf(page, /^orange peel/)) / (await gramsOf(page, /^gotu kola/)))
+    .toBeLessThan((0.8 * peel) / kola);
+  await page
+    .getByRole("button", { name: /^orange peel/ })
+    .first()
+    .click();
   await expect(page.getByText(/Measured by this jar’s own spoon: a level tablespoon is 4 g/)).toBeVisible();
   await page.getByText("where its numbers come from").click();
   await expect(page.getByText("measured here: a level spoon, weighed once")).toBeVisible();
@@ -116,7 +143,9 @@ test("a bowl made draws the jars down, and says what it took and what it cost", 
   await expect(page.getByText(/^from “White clay, big tub”, \d+ g of 1000/)).toBeVisible();
   await page.getByRole("button", { name: "Mixed: the rest begins" }).click();
   await expect(page.getByText(/^Off the shelf: .*of kaolin clay.*It cost about €\d/)).toBeVisible();
-  await expect.poll(async () => (await (await request.get(`/api/v1/jars/${kaolin.id}`)).json()).jar.leftG).toBeLessThan(kaolin.leftG - 1);
+  await expect
+    .poll(async () => (await (await request.get(`/api/v1/jars/${kaolin.id}`)).json()).jar.leftG)
+    .toBeLessThan(kaolin.leftG - 1);
   // Led there by links alone, so that no page is loaded anew.
   await page.getByRole("link", { name: "Shelf", exact: true }).click();
   const left = Math.round((await (await request.get(`/api/v1/jars/${kaolin.id}`)).json()).jar.leftG);
@@ -124,10 +153,20 @@ test("a bowl made draws the jars down, and says what it took and what it cost", 
   await page.getByRole("link", { name: /^kaolin clay/ }).click();
   await expect(page.getByRole("link", { name: /Quiet scalp on Bertil/ }).first()).toBeVisible();
   // Cleared away, so that nothing is going on when the next test looks.
-  expect((await request.post(`/api/v1/batches/${id}/events`, { data: { events: [{ ...eventInput(), payload: { kind: "closed" } }] } })).ok()).toBe(true);
+  expect(
+    (
+      await request.post(`/api/v1/batches/${id}/events`, {
+        data: { events: [{ ...eventInput(), payload: { kind: "closed" } }] },
+      })
+    ).ok(),
+  ).toBe(true);
 });
 
-test("what is short: for one bowl, for several, to copy; and what today’s shelf can make", async ({ page, context, request }) => {
+test("what is short: for one bowl, for several, to copy; and what today’s shelf can make", async ({
+  page,
+  context,
+  request,
+}) => {
   await context.grantPermissions(["clipboard-read", "clipboard-write"]);
   const { blends } = await (await request.get("/api/v1/blends")).json();
   await page.goto(`/blend/${blends.find(({ name }: { name: string }) => name === "Coil softener").id}`);
@@ -167,7 +206,9 @@ test("a swap from the shelf, computed anew, and the bowl without it", async ({ p
   await expect(page.getByRole("button", { name: "the powders as written" })).toBeVisible();
 });
 
-test("one’s own: a bought mixture of unknown shares, a premix from two jars, and a mixture of itself", async ({ page }) => {
+test("one’s own: a bought mixture of unknown shares, a premix from two jars, and a mixture of itself", async ({
+  page,
+}) => {
   await page.goto("/shelf/mix");
   await page.getByRole("radio", { name: /bought as a mixture/ }).click();
   await page.getByLabel("What is it called?").fill("Market five");
@@ -205,11 +246,17 @@ test("one’s own: a bought mixture of unknown shares, a premix from two jars, a
   await page.goto("/blend");
   await page.getByRole("button", { name: "put something in the bowl" }).click();
   await page.getByLabel("What goes in?").fill("half and");
-  await page.getByRole("dialog").getByRole("button", { name: /^Half and half/ }).click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^Half and half/ })
+    .click();
   await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
 });
 
-test("labels: several on a sheet; where no phone reaches the house they say so, and have no picture that leads nowhere", async ({ page, request }) => {
+test("labels: several on a sheet; where no phone reaches the house they say so, and have no picture that leads nowhere", async ({
+  page,
+  request,
+}) => {
   const { jars } = await (await request.get("/api/v1/shelf")).json();
   await page.goto(`/shelf/labels?jars=${jars[0].id},${jars[1].id}`);
   const labels = page.getByRole("listitem").filter({ hasText: /\d g/ });
@@ -222,7 +269,10 @@ test("labels: several on a sheet; where no phone reaches the house they say so, 
   await expect(page.getByRole("button", { name: "Print the sheet" })).toBeHidden();
 });
 
-test("spoons weighed full of water are the house’s spoons everywhere; nonsense is refused at its field", async ({ page, request }) => {
+test("spoons weighed full of water are the house’s spoons everywhere; nonsense is refused at its field", async ({
+  page,
+  request,
+}) => {
   await page.goto("/house");
   await page.getByRole("radio", { name: /these very spoons/ }).click();
   await page.getByLabel("Tablespoon, g").fill("100");
@@ -232,11 +282,18 @@ test("spoons weighed full of water are the house’s spoons everywhere; nonsense
   await page.getByLabel("there is a measuring cup with quarters").uncheck();
   await page.getByRole("button", { name: "Keep", exact: true }).click();
   await expect(page.getByText("Kept.")).toBeVisible();
-  expect((await (await request.get("/api/v1/settings")).json()).spoons).toMatchObject({ tbsp: expect.closeTo(12.525, 2), hasCup: false });
+  expect((await (await request.get("/api/v1/settings")).json()).spoons).toMatchObject({
+    tbsp: expect.closeTo(12.525, 2),
+    hasCup: false,
+  });
   await page.goto("/blend");
   await page.getByRole("button", { name: "put something in the bowl" }).click();
   await page.getByLabel("What goes in?").fill("triphala");
-  await page.getByRole("dialog").getByRole("button", { name: /^triphala/ }).first().click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^triphala/ })
+    .first()
+    .click();
   await page.getByRole("button", { name: /^triphala/ }).click();
   await expect(page.getByRole("dialog").getByText(/about 6\.5 g/)).toBeVisible();
   await request.put("/api/v1/settings", { data: { spoons: { set: "metric" } } });
@@ -244,13 +301,20 @@ test("spoons weighed full of water are the house’s spoons everywhere; nonsense
 
 test("jars as CSV: out, and in again through the page; a bad table is refused row by row", async ({ page }) => {
   await page.goto("/shelf");
-  const [file] = await Promise.all([page.waitForEvent("download"), page.getByRole("link", { name: "all jars as CSV" }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("link", { name: "all jars as CSV" }).click(),
+  ]);
   expect(file.suggestedFilename()).toBe("jars.csv");
   await page.getByLabel("Read jars from a CSV file").setInputFiles(await file.path());
   await expect(page.getByText(/^0 jars came in, \d+ were here already\.$/)).toBeVisible();
-  await page.getByLabel("Read jars from a CSV file").setInputFiles({ name: "x.csv", mimeType: "text/csv", buffer: Buffer.from("material,full_g\nspikenard,40\n") });
+  await page
+    .getByLabel("Read jars from a CSV file")
+    .setInputFiles({ name: "x.csv", mimeType: "text/csv", buffer: Buffer.from("material,full_g\nspikenard,40\n") });
   await expect(page.getByText(/^1 jar came in, 0 were here already\.$/)).toBeVisible();
   await expect(page.getByRole("link", { name: /jatamansi/ })).toBeVisible();
-  await page.getByLabel("Read jars from a CSV file").setInputFiles({ name: "x.csv", mimeType: "text/csv", buffer: Buffer.from("material,full_g\namla,plenty\n") });
+  await page
+    .getByLabel("Read jars from a CSV file")
+    .setInputFiles({ name: "x.csv", mimeType: "text/csv", buffer: Buffer.from("material,full_g\namla,plenty\n") });
   await expect(page.getByText("row 2.full_g: This wants a number, such as 2 or 1.5.")).toBeVisible();
 });

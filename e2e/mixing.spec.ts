@@ -13,7 +13,11 @@ async function jarOf(page: Page, of: string, grams: string): Promise<string> {
 async function drop(page: Page, name: string) {
   await page.getByRole("button", { name: "put something in the bowl" }).click();
   await page.getByLabel("What goes in?").fill(name);
-  await page.getByRole("dialog").getByRole("button", { name: new RegExp(`^${name}`, "i") }).first().click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: new RegExp(`^${name}`, "i") })
+    .first()
+    .click();
 }
 /** The band beside the jug, as a share of its middle. */
 async function width(page: Page): Promise<number> {
@@ -22,14 +26,19 @@ async function width(page: Page): Promise<number> {
   return (2 * (Number(high) - Number(low))) / (Number(high) + Number(low));
 }
 
-test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a second batch that is known better", async ({ page }) => {
+test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a second batch that is known better", async ({
+  page,
+}) => {
   test.setTimeout(120_000);
   const jar = await jarOf(page, "manjistha", "900");
   await expect(page.getByText(/Nothing yet: bowls go by the tables, give or take \d+ %/)).toBeVisible();
 
   await page.goto("/blend");
   await drop(page, "manjistha");
-  await page.getByRole("button", { name: /^manjistha/ }).first().click();
+  await page
+    .getByRole("button", { name: /^manjistha/ })
+    .first()
+    .click();
   await page.getByLabel("Parts").fill("80 g");
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "cream", exact: true }).click();
@@ -73,18 +82,27 @@ test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a se
   await page.getByRole("button", { name: "Start the minute" }).click();
   await expect(page.getByRole("timer")).toHaveText(/^\d+ s$/);
   await page.getByRole("button", { name: "Keep this reading" }).click();
-  await expect(page.getByText(/^Kept\. It says the powders hold .* tables( say)?, and teaches manjistha/)).toBeVisible();
+  await expect(
+    page.getByText(/^Kept\. It says the powders hold .* tables( say)?, and teaches manjistha/),
+  ).toBeVisible();
 
   // Back at the bowl the test is a way to be told what to do, and stands on the scale.
   await page.goto(bowl);
   await page.getByRole("button", { name: "By the last test" }).click();
   await expect(page.getByLabel("While mixing").getByText(/Pa: the powders hold/)).toBeVisible();
-  const powder = page.getByLabel("While mixing").getByRole("listitem").filter({ hasText: "Add powder in the same proportions" });
+  const powder = page
+    .getByLabel("While mixing")
+    .getByRole("listitem")
+    .filter({ hasText: "Add powder in the same proportions" });
   const grams = Number(/manjistha ([\d.]+) g/.exec((await powder.textContent())!)![1]);
   await powder.getByRole("button", { name: "Put that in" }).click();
   await page.getByText(/^what happened/).click();
-  await expect(page.getByText(new RegExp(`put in besides: ${Math.floor(grams / 10)}[\\d.]* g of manjistha`))).toBeVisible();
-  await expect(page.getByLabel("Tests", { exact: true }).getByText(/a drop of 15 ml spread to 72 by 75 mm, at \d+ ml/)).toBeVisible();
+  await expect(
+    page.getByText(new RegExp(`put in besides: ${Math.floor(grams / 10)}[\\d.]* g of manjistha`)),
+  ).toBeVisible();
+  await expect(
+    page.getByLabel("Tests", { exact: true }).getByText(/a drop of 15 ml spread to 72 by 75 mm, at \d+ ml/),
+  ).toBeVisible();
   await expect(page.getByRole("img", { name: /^Read .* Pa, .*; wanted 13 Pa, pancake batter/ })).toBeVisible();
   await page.getByRole("button", { name: "Close this bowl" }).click();
 
@@ -94,7 +112,10 @@ test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a se
   await page.goto(blend);
   await expect.poll(() => width(page)).toBeLessThan(0.85 * before);
   const after = await width(page);
-  await page.getByRole("button", { name: /^manjistha/ }).first().click();
+  await page
+    .getByRole("button", { name: /^manjistha/ })
+    .first()
+    .click();
   await page.getByText("where its numbers come from").click();
   await expect(page.getByText(/measured here: this jar, one test on a plate or with a ring/)).toBeVisible();
 
@@ -111,7 +132,10 @@ test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a se
   await expect.poll(() => width(page)).toBeCloseTo(after, 1);
 });
 
-test("a jar's powder tested by itself with a ring, kept once however often it is sent; nonsense is kept and not learnt from", async ({ page, request }) => {
+test("a jar's powder tested by itself with a ring, kept once however often it is sent; nonsense is kept and not learnt from", async ({
+  page,
+  request,
+}) => {
   const jar = await jarOf(page, "ashwagandha", "300");
   await page.getByRole("link", { name: "test this powder" }).click();
   await page.getByRole("radio", { name: /a ring, lifted off/ }).click();
@@ -129,10 +153,23 @@ test("a jar's powder tested by itself with a ring, kept once however often it is
   await expect(page.getByText(/^By 1 test this jar holds/)).toBeVisible();
 
   const id = jar.split("/").at(-1)!;
-  const test_ = { id: uuid(), amount: 20, unit: "g", waterMl: 400, minutes: 30, tempC: 20, reading: { by: "ring", heightMm: 50, slumpMm: 20 } };
-  for (let i = 0; i < 2; i++) expect((await request.post(`/api/v1/jars/${id}/readings`, { data: test_ })).status()).toBe(200);
+  const test_ = {
+    id: uuid(),
+    amount: 20,
+    unit: "g",
+    waterMl: 400,
+    minutes: 30,
+    tempC: 20,
+    reading: { by: "ring", heightMm: 50, slumpMm: 20 },
+  };
+  for (let i = 0; i < 2; i++)
+    expect((await request.post(`/api/v1/jars/${id}/readings`, { data: test_ })).status()).toBe(200);
   expect((await (await request.get(`/api/v1/jars/${id}`)).json()).readings).toHaveLength(2);
-  for (const [reading, field] of [[{ by: "ring", heightMm: 50, slumpMm: 70 }, "reading.slumpMm"], [{ by: "plate", volumeMl: 15, acrossMm: 10, alongMm: 60 }, "reading.acrossMm"], [{ by: "plate" }, "reading.volumeMl"]] as const) {
+  for (const [reading, field] of [
+    [{ by: "ring", heightMm: 50, slumpMm: 70 }, "reading.slumpMm"],
+    [{ by: "plate", volumeMl: 15, acrossMm: 10, alongMm: 60 }, "reading.acrossMm"],
+    [{ by: "plate" }, "reading.volumeMl"],
+  ] as const) {
     const refused = await request.post(`/api/v1/jars/${id}/readings`, { data: { ...test_, id: uuid(), reading } });
     expect(refused.status()).toBe(422);
     expect((await refused.json()).errors[0].field).toBe(field);
@@ -142,7 +179,9 @@ test("a jar's powder tested by itself with a ring, kept once however often it is
   await expect(page.getByText(/^By 1 test this jar holds/)).toBeVisible();
 });
 
-test("any amount from the others: powder for what is in the jug, one thing for the rest, two liquids, as much as there is", async ({ page }) => {
+test("any amount from the others: powder for what is in the jug, one thing for the rest, two liquids, as much as there is", async ({
+  page,
+}) => {
   await page.goto("/blend");
   await drop(page, "marshmallow root");
   await drop(page, "amla");
@@ -153,7 +192,8 @@ test("any amount from the others: powder for what is in the jug, one thing for t
   await page.getByLabel("Pour exactly, ml").fill("180");
   await page.keyboard.press("Escape");
   await expect(page.getByLabel("The liquid").getByText("180 ml", { exact: true })).toBeVisible();
-  const grams = async (name: RegExp) => Number(/([\d.]+) g/.exec((await page.getByRole("button", { name }).first().textContent())!)![1]);
+  const grams = async (name: RegExp) =>
+    Number(/([\d.]+) g/.exec((await page.getByRole("button", { name }).first().textContent())!)![1]);
   const first = await grams(/^amla/);
   await page.getByRole("button", { name: /let it be solved again/ }).click();
   await page.getByLabel("Pour exactly, ml").fill("360");
@@ -168,17 +208,25 @@ test("any amount from the others: powder for what is in the jug, one thing for t
   await page.getByLabel("Pour exactly, ml").fill("20");
   await page.keyboard.press("Escape");
   await drop(page, "yoghurt");
-  await page.getByRole("button", { name: /^yoghurt/ }).first().click();
+  await page
+    .getByRole("button", { name: /^yoghurt/ })
+    .first()
+    .click();
   await page.getByRole("radio", { name: /as much as it takes/ }).click();
   await page.keyboard.press("Escape");
   await expect(page.getByText(/on the head, it is/).locator("..")).toContainText(/cream|no way/);
   await page.getByRole("button", { name: /let it be solved again/ }).click();
   await page.getByLabel("Pour exactly, ml").fill("900");
   await page.keyboard.press("Escape");
-  await expect(page.getByText(/That is too thin already, and this thins it more|stands in the way/).first()).toBeVisible();
+  await expect(
+    page.getByText(/That is too thin already, and this thins it more|stands in the way/).first(),
+  ).toBeVisible();
 
   // Two liquids in a set ratio, from the first drop to the last.
-  await page.getByRole("button", { name: /^yoghurt/ }).first().click();
+  await page
+    .getByRole("button", { name: /^yoghurt/ })
+    .first()
+    .click();
   await page.getByRole("button", { name: "take it out of the bowl" }).click();
   await page.getByRole("button", { name: /let it be solved again/ }).click();
   await page.getByRole("button", { name: "solve it instead" }).click();
@@ -189,20 +237,30 @@ test("any amount from the others: powder for what is in the jug, one thing for t
   await expect(page.getByRole("button", { name: "warm water and rose water, 3 : 1" })).toBeVisible();
   await expect(page.getByText(/that is \d+ ml water and \d+ ml rose water, 3 : 1 in every pour/)).toBeVisible();
 
-  await expect(page.getByText(/^The shelf allows at most \d+ g of this; the (marshmallow root|amla) runs out first/)).toBeVisible();
+  await expect(
+    page.getByText(/^The shelf allows at most \d+ g of this; the (marshmallow root|amla) runs out first/),
+  ).toBeVisible();
   await page.getByRole("button", { name: "take as much as there is" }).click();
   await expect(page.getByRole("button", { name: "the powders as written" })).toBeVisible();
   await expect(page.getByText(/^The shelf allows at most \d+ g/)).toBeVisible();
 });
 
-test("feel, order and doing it otherwise: advice names what is responsible, and a choice is kept with the blend", async ({ page }) => {
+test("feel, order and doing it otherwise: advice names what is responsible, and a choice is kept with the blend", async ({
+  page,
+}) => {
   await page.goto("/blend");
   for (const name of ["neem leaf", "amla", "ripe banana", "sesame oil"]) await drop(page, name);
   const feel = page.getByLabel("How it will feel");
   await expect(feel.getByText(/Press it through a sieve or a cloth, before any oil: the .* leaves bits/)).toBeVisible();
-  await expect(feel.getByText(/Detangle before: it has little slip\. About [\d.]+ g of .* in the bowl would give it slip/)).toBeVisible();
+  await expect(
+    feel.getByText(/Detangle before: it has little slip\. About [\d.]+ g of .* in the bowl would give it slip/),
+  ).toBeVisible();
   const order = page.getByLabel("The order of mixing");
-  await expect(order.getByText(/Mash ripe banana \(about \d+ ml\) with a fork and through a sieve: it is too little for the blender’s knives/)).toBeVisible();
+  await expect(
+    order.getByText(
+      /Mash ripe banana \(about \d+ ml\) with a fork and through a sieve: it is too little for the blender’s knives/,
+    ),
+  ).toBeVisible();
   await expect(order.getByText(/Fold sesame oil in last/)).toBeVisible();
   await expect(order.getByText(/Too thick for a nozzle bottle/)).toBeVisible();
   await page.getByRole("button", { name: "do it otherwise" }).click();
@@ -215,15 +273,23 @@ test("feel, order and doing it otherwise: advice names what is responsible, and 
   await page.getByRole("button", { name: "Save", exact: true }).click();
   await page.waitForURL(/\/blend\/[0-9a-f-]{36}$/);
   await page.reload();
-  await expect(page.getByLabel("How it will feel").getByText("You chose: unstrained. Conditioner floats bits out.")).toBeVisible();
+  await expect(
+    page.getByLabel("How it will feel").getByText("You chose: unstrained. Conditioner floats bits out."),
+  ).toBeVisible();
   await page.getByRole("button", { name: "remove it" }).click();
   await page.waitForURL(/\?removed=/);
 });
 
-test("a worker that dies, and a browser without one: the server draws the same picture, and nothing stops", async ({ page, request }) => {
+test("a worker that dies, and a browser without one: the server draws the same picture, and nothing stops", async ({
+  page,
+  request,
+}) => {
   const { blends } = await (await request.get("/api/v1/blends")).json();
   const saved = blends.find(({ name }: { name: string }) => name === "Pale mask").id;
-  for (const script of ["window.Worker = class { terminate() {} postMessage() { setTimeout(() => this.onerror?.(new Event('error')), 5); } }", "delete window.Worker"]) {
+  for (const script of [
+    "window.Worker = class { terminate() {} postMessage() { setTimeout(() => this.onerror?.(new Event('error')), 5); } }",
+    "delete window.Worker",
+  ]) {
     await page.addInitScript({ content: script });
     const asked = page.waitForResponse((response) => response.url().endsWith("/api/v1/paste/draws"));
     await page.goto(`/blend/${saved}`);
@@ -235,7 +301,9 @@ test("a worker that dies, and a browser without one: the server draws the same p
   }
 });
 
-test("a screen set to true size with a card is remembered, and a plate is drawn in its millimetres", async ({ page }) => {
+test("a screen set to true size with a card is remembered, and a plate is drawn in its millimetres", async ({
+  page,
+}) => {
   await page.goto("/measure");
   await expect(page.getByText("Not true to size yet:")).toBeVisible();
   await page.getByRole("button", { name: "set the screen to true size" }).click();
@@ -246,14 +314,19 @@ test("a screen set to true size with a card is remembered, and a plate is drawn 
   await expect(page.getByText("True size on this screen.")).toBeVisible();
   await page.getByLabel("Across, mm").fill("80");
   await page.getByLabel("Along, mm").fill("80");
-  const drop_ = await page.getByRole("img", { name: /at true size: a drop 80 by 80 mm/ }).locator("ellipse").boundingBox();
+  const drop_ = await page
+    .getByRole("img", { name: /at true size: a drop 80 by 80 mm/ })
+    .locator("ellipse")
+    .boundingBox();
   expect(Math.abs(drop_!.width - 80 * 4.5)).toBeLessThan(4);
   await page.keyboard.press("?");
 });
 
 test("a practice bowl: pour, look, stop, see how far off, again", async ({ page }) => {
   await page.goto("/practice");
-  await expect(page.getByRole("heading", { level: 1 })).toContainText(/Practice: \d+ g of a powder nobody names, to be like/);
+  await expect(page.getByRole("heading", { level: 1 })).toContainText(
+    /Practice: \d+ g of a powder nobody names, to be like/,
+  );
   await expect(page.getByText("The spoon lifts crumbs.").first()).toBeVisible();
   await expect(page.getByRole("button", { name: "It is right: stop" })).toBeDisabled();
   for (let i = 0; i < 14; i++) await page.getByRole("button", { name: "+ 50 ml" }).click();
@@ -262,7 +335,9 @@ test("a practice bowl: pour, look, stop, see how far off, again", async ({ page 
   await page.getByRole("button", { name: "take the last back" }).click();
   await expect(page.getByText("650 ml", { exact: true })).toBeVisible();
   await page.getByRole("button", { name: "It is right: stop" }).click();
-  await expect(page.getByRole("status")).toContainText(/ml too (much|little), which is \d+ %\. ?It was .*, holding .*; right were \d+ ml|To the drop/);
+  await expect(page.getByRole("status")).toContainText(
+    /ml too (much|little), which is \d+ %\. ?It was .*, holding .*; right were \d+ ml|To the drop/,
+  );
   await page.getByRole("button", { name: "Another one" }).click();
   await expect(page.getByText("0 ml", { exact: true })).toBeVisible();
   await expect(page.getByText(/^1 bowl so far, off by \d+ % on average/)).toBeVisible();

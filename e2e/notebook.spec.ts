@@ -1,8 +1,19 @@
 import { expect, test, type Page } from "@playwright/test";
 
 const PAGE = [
-  "Aunt’s Sunday mask", "2 heaped tbsp amla", "curd - half cup", "coconut oil 1 1/2 tsp", "1 T methi seed powder", "brahmi 2 tbsp", "honey",
-  "2 tbsp (60 g) neem powder", "ACV, about 1 tsp", "500 ml tea", "amla powder 1 tsp", "3 tbsp oil", "leave for 2 hours",
+  "Aunt’s Sunday mask",
+  "2 heaped tbsp amla",
+  "curd - half cup",
+  "coconut oil 1 1/2 tsp",
+  "1 T methi seed powder",
+  "brahmi 2 tbsp",
+  "honey",
+  "2 tbsp (60 g) neem powder",
+  "ACV, about 1 tsp",
+  "500 ml tea",
+  "amla powder 1 tsp",
+  "3 tbsp oil",
+  "leave for 2 hours",
 ].join("\n");
 const typePage = async (page: Page, text: string) => {
   await page.goto("/blend");
@@ -12,9 +23,12 @@ const typePage = async (page: Page, text: string) => {
   await sheet.getByLabel("As it stands there").fill(text);
   return sheet;
 };
-const makes = async (page: Page): Promise<number> => Number(/Makes (\d+) g/.exec((await page.getByText(/^Makes \d+ g/).textContent())!)![1]);
+const makes = async (page: Page): Promise<number> =>
+  Number(/Makes (\d+) g/.exec((await page.getByText(/^Makes \d+ g/).textContent())!)![1]);
 
-test("an old page in odd forms: nothing is made up, each line that is unclear waits, and it is taken as it was written", async ({ page }) => {
+test("an old page in odd forms: nothing is made up, each line that is unclear waits, and it is taken as it was written", async ({
+  page,
+}) => {
   test.setTimeout(90_000);
   const sheet = await typePage(page, PAGE);
   const row = (text: string) => sheet.getByRole("group", { name: text, exact: true });
@@ -52,7 +66,9 @@ test("an old page in odd forms: nothing is made up, each line that is unclear wa
   await expect(again.getByRole("group", { name: "2 T methi seed powder" })).toContainText("2 tbsp");
   await expect(again.getByLabel("How much honey?")).toBeVisible();
   await again.getByRole("group", { name: "3 tbsp brahmi" }).getByRole("button", { name: "ask again" }).click();
-  await expect(again.getByRole("group", { name: "3 tbsp brahmi" }).getByRole("button", { name: "brahmi (Bacopa)" })).toBeVisible();
+  await expect(
+    again.getByRole("group", { name: "3 tbsp brahmi" }).getByRole("button", { name: "brahmi (Bacopa)" }),
+  ).toBeVisible();
 });
 
 test("a small page makes a small bowl, and enough on a press, the wet things with it", async ({ page }) => {
@@ -61,10 +77,15 @@ test("a small page makes a small bowl, and enough on a press, the wet things wit
   await expect(page.getByRole("button", { name: "type a page of your notebook" })).toBeFocused();
   const before = await makes(page);
   await page.getByRole("button", { name: "make it enough" }).click();
-  const factor = Number(/multiplied by ([\d.]+)/.exec((await page.getByText(/Every amount was multiplied by/).textContent())!)![1]);
+  const factor = Number(
+    /multiplied by ([\d.]+)/.exec((await page.getByText(/Every amount was multiplied by/).textContent())!)![1],
+  );
   expect(factor).toBeGreaterThan(2);
   await expect.poll(() => makes(page)).toBeGreaterThan(before * factor * 0.85);
-  await page.getByRole("button", { name: /^yoghurt/ }).first().click();
+  await page
+    .getByRole("button", { name: /^yoghurt/ })
+    .first()
+    .click();
   expect(Number(await page.getByLabel("Amount", { exact: true }).inputValue()) / 2).toBeCloseTo(factor, 0);
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: "as it was before" }).click();
@@ -78,7 +99,9 @@ test("a small page makes a small bowl, and enough on a press, the wet things wit
   await expect(page.getByText(/Every amount was multiplied by (0\.|½|¼|⅓|⅔|¾)/)).toBeVisible();
 });
 
-test("more essential oil than a bowl takes is confirmed where it is typed, and stopped where it comes in otherwise", async ({ page }) => {
+test("more essential oil than a bowl takes is confirmed where it is typed, and stopped where it comes in otherwise", async ({
+  page,
+}) => {
   const sheet = await typePage(page, "2 tbsp amla\n500 ml tea tree essential oil");
   const row = sheet.getByRole("group", { name: "500 ml tea tree essential oil" });
   await expect(row.getByRole("alert")).toContainText("2 ml already burns");
@@ -87,7 +110,10 @@ test("more essential oil than a bowl takes is confirmed where it is typed, and s
   await sheet.getByRole("button", { name: "Put these 2 in the bowl" }).click();
   await expect(page.getByText("More than 2 ml of essential oil burns the scalp and the eyes.").first()).toBeVisible();
   // Typed at its line it is asked about as well, and nothing is saved before the answer.
-  await page.getByRole("button", { name: /^tea tree essential oil/ }).first().click();
+  await page
+    .getByRole("button", { name: /^tea tree essential oil/ })
+    .first()
+    .click();
   await page.getByLabel("Amount", { exact: true }).fill("60");
   await expect(page.getByRole("dialog").getByRole("alert")).toContainText("of essential oil is far more");
   await page.keyboard.press("Escape");

@@ -4,17 +4,33 @@ import { v7 as uuid } from "uuid";
 
 /** No accessibility fault that axe can find, on the page as it stands. */
 async function noFault(page: Page) {
-  const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"]).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(" ")).slice(0, 3).join(" | ")}`)).toEqual([]);
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"])
+    .analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map((node) => node.target.join(" "))
+          .slice(0, 3)
+          .join(" | ")}`,
+    ),
+  ).toEqual([]);
 }
 
 async function drop(page: Page, name: string) {
   await page.getByRole("button", { name: "put something in the bowl" }).click();
   await page.getByLabel("What goes in?").fill(name);
-  await page.getByRole("dialog").getByRole("button", { name: new RegExp(`^${name}`, "i") }).first().click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: new RegExp(`^${name}`, "i") })
+    .first()
+    .click();
 }
 
-test("from a bag of powder to a record: blend, save, make, pour, mark, close, find, repeat, print", async ({ page }) => {
+test("from a bag of powder to a record: blend, save, make, pour, mark, close, find, repeat, print", async ({
+  page,
+}) => {
   await page.goto("/");
   await page.getByRole("link", { name: "a new blend" }).click();
   await expect(page.getByText("There is no powder in the bowl yet")).toBeVisible();
@@ -94,7 +110,11 @@ test("from a bag of powder to a record: blend, save, make, pour, mark, close, fi
 
   // Take the second pour back: the history shows both, the total follows.
   await page.getByText(/^what happened/).click();
-  await page.getByRole("listitem").filter({ hasText: "poured 25 ml" }).getByRole("button", { name: "take back" }).click();
+  await page
+    .getByRole("listitem")
+    .filter({ hasText: "poured 25 ml" })
+    .getByRole("button", { name: "take back" })
+    .click();
   await expect(page.locator("aside .font-say").first()).toHaveText(`${first} ml`);
   await noFault(page);
   await page.getByRole("button", { name: "Close this bowl" }).click();
@@ -114,7 +134,10 @@ test("from a bag of powder to a record: blend, save, make, pour, mark, close, fi
   await expect(page.getByRole("link", { name })).toHaveCount(1);
   await expect(page.getByText("again, soft 4, grit left 2")).toBeVisible();
   await page.getByRole("link", { name }).click();
-  const yoghurt = async () => Number(/yoghurt ([\d.]+) g/.exec((await page.locator("li", { hasText: "yoghurt" }).first().textContent()) ?? "")?.[1]);
+  const yoghurt = async () =>
+    Number(
+      /yoghurt ([\d.]+) g/.exec((await page.locator("li", { hasText: "yoghurt" }).first().textContent()) ?? "")?.[1],
+    );
   const long = await yoghurt();
   await page.getByRole("button", { name: "Repeat for …" }).click();
   await page.getByRole("dialog").getByRole("link", { name: "Liv" }).click();
@@ -193,19 +216,28 @@ test("versions: what changed, against any other, and one brought back", async ({
   await page.getByRole("button", { name: "Save the change" }).click();
   await expect(page.getByRole("button", { name: "Saved, version 3" })).toBeVisible();
   await page.getByRole("link", { name: "versions" }).click();
-  await expect(page.getByRole("listitem").filter({ hasText: "Version 3" })).toContainText("like cream became like a thick paste");
+  await expect(page.getByRole("listitem").filter({ hasText: "Version 3" })).toContainText(
+    "like cream became like a thick paste",
+  );
   await expect(page.getByRole("listitem").filter({ hasText: "Version 2" })).toContainText("honey left out");
   await page.getByLabel("Compared with").selectOption("1");
   await page.getByRole("button", { name: "Compare" }).click();
   const third = page.getByRole("listitem").filter({ hasText: "Version 3" });
   await expect(third).toContainText("like cream became like a thick paste");
   await expect(third).toContainText("honey left out");
-  await page.getByRole("listitem").filter({ hasText: "Version 1" }).getByRole("button", { name: "bring this one back" }).click();
+  await page
+    .getByRole("listitem")
+    .filter({ hasText: "Version 1" })
+    .getByRole("button", { name: "bring this one back" })
+    .click();
   await expect(page.getByRole("button", { name: "Saved, version 4" })).toBeVisible();
   await expect(page.getByRole("button", { name: /^honey/ })).toBeVisible();
 });
 
-test("two tabs: the second save sees both sides, and keeps either or both; nothing is written over", async ({ page, context }) => {
+test("two tabs: the second save sees both sides, and keeps either or both; nothing is written over", async ({
+  page,
+  context,
+}) => {
   await page.goto("/");
   await page.getByRole("link", { name: /Quiet scalp/ }).click();
   await expect(page.getByRole("button", { name: "Saved, version 1" })).toBeVisible();
@@ -246,7 +278,9 @@ test("two tabs: the second save sees both sides, and keeps either or both; nothi
 
 test("a head being changed survives a reload, and two at once see both sides", async ({ page, context }) => {
   const id = uuid();
-  await page.request.post("/api/v1/heads", { data: { id, name: "Twice written", hair: { longest: { cm: 40 }, amount: { strands: "medium" } } } });
+  await page.request.post("/api/v1/heads", {
+    data: { id, name: "Twice written", hair: { longest: { cm: 40 }, amount: { strands: "medium" } } },
+  });
   await page.goto(`/heads/${id}`);
   await page.getByLabel("cm, longest").fill("44");
   await page.reload();
@@ -267,13 +301,21 @@ test("a head being changed survives a reload, and two at once see both sides", a
   await page.request.put(`/api/v1/heads/${id}/removed`, { data: { removed: true } });
 });
 
-test("the log by everything it can be looked through by, a head's marks through time, and its table", async ({ page }) => {
+test("the log by everything it can be looked through by, a head's marks through time, and its table", async ({
+  page,
+}) => {
   await page.goto("/log");
   await page.getByLabel("Whose head").selectOption({ label: "Seun" });
   await page.getByRole("button", { name: "Look" }).click();
   await expect(page.getByRole("heading", { name: "How it was on Seun, through time" })).toBeVisible();
   await expect(page.getByRole("row", { name: /Coil softener/ }).first()).toContainText(/\d/);
-  const drawn = () => page.locator("canvas").evaluate((canvas: HTMLCanvasElement) => new Set(canvas.getContext("2d")!.getImageData(0, 0, canvas.width, canvas.height).data).size);
+  const drawn = () =>
+    page
+      .locator("canvas")
+      .evaluate(
+        (canvas: HTMLCanvasElement) =>
+          new Set(canvas.getContext("2d")!.getImageData(0, 0, canvas.width, canvas.height).data).size,
+      );
   await expect.poll(drawn).toBeGreaterThan(10);
   await noFault(page);
   await page.getByText("more to look by").click();
@@ -283,8 +325,16 @@ test("the log by everything it can be looked through by, a head's marks through 
   await page.getByRole("button", { name: "Look" }).click();
   await expect(page.getByRole("link", { name: "Seun’s Sunday slip" })).toBeVisible();
   await expect(page.getByRole("link", { name: "Coil softener" })).toHaveCount(0);
-  const csv = await (await page.request.get((await page.getByRole("link", { name: "these as a table (CSV)" }).getAttribute("href"))!)).text();
-  expect(csv.trim().split("\r\n").slice(1).every((line) => line.includes("Seun’s Sunday slip"))).toBe(true);
+  const csv = await (
+    await page.request.get((await page.getByRole("link", { name: "these as a table (CSV)" }).getAttribute("href"))!)
+  ).text();
+  expect(
+    csv
+      .trim()
+      .split("\r\n")
+      .slice(1)
+      .every((line) => line.includes("Seun’s Sunday slip")),
+  ).toBe(true);
   await page.getByLabel("To", { exact: true }).fill("2020-01-02");
   await page.getByRole("button", { name: "Look" }).click();
   await expect(page.getByText("Nothing like that was made.")).toBeVisible();
@@ -331,7 +381,10 @@ test("too thin, then mended by the word in the sentence", async ({ page }) => {
   await page.getByRole("button", { name: "cream", exact: true }).click();
   await page.getByRole("radio", { name: /a drizzle/ }).click();
   await expect(page.getByText(/^Will run/)).toBeVisible();
-  await page.getByRole("button", { name: /^Make it/ }).first().click();
+  await page
+    .getByRole("button", { name: /^Make it/ })
+    .first()
+    .click();
   await expect(page.getByText(/^Clings/)).toBeVisible();
 });
 
@@ -342,7 +395,15 @@ test("keyboard only: a blend made, saved and opened as a bowl", async ({ page })
   const tabTo = async (name: string | RegExp) => {
     for (let i = 0; i < 60; i++) {
       await page.keyboard.press("Tab");
-      const focused = await page.evaluate(() => { const e = document.activeElement as HTMLElement; return (e.getAttribute("aria-label") ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? e.textContent ?? "").trim(); });
+      const focused = await page.evaluate(() => {
+        const e = document.activeElement as HTMLElement;
+        return (
+          e.getAttribute("aria-label") ??
+          (e as HTMLInputElement).labels?.[0]?.textContent ??
+          e.textContent ??
+          ""
+        ).trim();
+      });
       if (typeof name === "string" ? focused === name : name.test(focused)) return;
     }
     throw new Error(`never reached ${name}`);

@@ -11,7 +11,19 @@ import { BODIES, idIn, type Ids } from "./samples";
 const PASSWORD = "nine steps to the ferry";
 const NAMES = /Nine Ferry|Mina|Seun|Bertil|Liv|Coil softener|Ferry rust/;
 const openapi = JSON.parse(readFileSync("docs/openapi.json", "utf8"));
-const NOBODY: Ids = { headId: uuid(), blendId: uuid(), versionId: uuid(), batchId: uuid(), deviceId: uuid(), personId: uuid(), importId: uuid(), jarId: uuid(), thingId: uuid(), weighingId: uuid(), readingId: uuid() };
+const NOBODY: Ids = {
+  headId: uuid(),
+  blendId: uuid(),
+  versionId: uuid(),
+  batchId: uuid(),
+  deviceId: uuid(),
+  personId: uuid(),
+  importId: uuid(),
+  jarId: uuid(),
+  thingId: uuid(),
+  weighingId: uuid(),
+  readingId: uuid(),
+};
 
 /** The house is locked for these tests, by a page that is in, and open again after them. */
 test.describe.configure({ mode: "serial" });
@@ -21,8 +33,16 @@ let staticFiles: string[] = [];
 test.beforeAll(async ({ browser }) => {
   home = await (await browser.newContext()).newPage();
   await home.goto("/log");
-  batchPath = (await home.getByRole("link", { name: /Pepper and salt|Quiet scalp/ }).first().getAttribute("href"))!;
-  staticFiles = await home.evaluate(() => performance.getEntriesByType("resource").map((entry) => new URL(entry.name).pathname).filter((path) => path.startsWith("/_next/static/")));
+  batchPath = (await home
+    .getByRole("link", { name: /Pepper and salt|Quiet scalp/ })
+    .first()
+    .getAttribute("href"))!;
+  staticFiles = await home.evaluate(() =>
+    performance
+      .getEntriesByType("resource")
+      .map((entry) => new URL(entry.name).pathname)
+      .filter((path) => path.startsWith("/_next/static/")),
+  );
   await home.goto("/house");
   await home.getByRole("button", { name: "Set a password …" }).click();
   await home.getByLabel("The household’s password").fill("short");
@@ -62,14 +82,31 @@ test("no page, file, route or event answers a stranger", async ({ browser }) => 
     await expect(page.locator("html")).not.toContainText(NAMES);
   }
   expect(staticFiles.length).toBeGreaterThan(3);
-  for (const path of [...staticFiles, "/icon.svg", "/favicon.ico", "/_next/image?url=%2Ficon.svg&w=64&q=75", "/log?_rsc=x", `${batchPath}.rsc`]) {
+  for (const path of [
+    ...staticFiles,
+    "/icon.svg",
+    "/favicon.ico",
+    "/_next/image?url=%2Ficon.svg&w=64&q=75",
+    "/log?_rsc=x",
+    `${batchPath}.rsc`,
+  ]) {
     const answer = await page.request.get(path, { maxRedirects: 0 });
     expect([path, answer.status()]).toEqual([path, 401]);
   }
-  for (const headers of [{ rsc: "1" }, { "x-middleware-subrequest": "src/proxy:src/proxy:src/proxy:src/proxy:src/proxy" }, { "x-middleware-subrequest": "proxy" }, { authorization: "Bearer x.y" }, { cookie: `infusing_device=${uuid()}.${"A".repeat(43)}` }] as Record<string, string>[]) {
+  for (const headers of [
+    { rsc: "1" },
+    { "x-middleware-subrequest": "src/proxy:src/proxy:src/proxy:src/proxy:src/proxy" },
+    { "x-middleware-subrequest": "proxy" },
+    { authorization: "Bearer x.y" },
+    { cookie: `infusing_device=${uuid()}.${"A".repeat(43)}` },
+  ] as Record<string, string>[]) {
     for (const path of ["/log", "/api/v1/heads", batchPath]) {
       const answer = await page.request.get(path, { headers, maxRedirects: 0 });
-      expect([path, JSON.stringify(headers), [303, 307, 401].includes(answer.status())]).toEqual([path, JSON.stringify(headers), true]);
+      expect([path, JSON.stringify(headers), [303, 307, 401].includes(answer.status())]).toEqual([
+        path,
+        JSON.stringify(headers),
+        true,
+      ]);
       expect(await answer.text()).not.toMatch(NAMES);
     }
   }
@@ -77,12 +114,18 @@ test("no page, file, route or event answers a stranger", async ({ browser }) => 
   for (const [path, methods] of Object.entries<object>(openapi.paths)) {
     for (const method of Object.keys(methods) as ("get" | "post" | "put")[]) {
       const at = `/api/v1${idIn(path, NOBODY)}`;
-      const answer = method === "get" ? await page.request.get(at) : await page.request[method](at, { data: BODIES[`${method} ${path}`](NOBODY) });
+      const answer =
+        method === "get"
+          ? await page.request.get(at)
+          : await page.request[method](at, { data: BODIES[`${method} ${path}`](NOBODY) });
       expect([method, path, answer.status()]).toEqual([method, path, 401]);
       expect(await answer.json()).toMatchObject({ status: 401 });
     }
   }
-  const withId = await page.request.post(`/api/v1${batchPath}/events`, { data: { events: [] }, headers: { cookie: `infusing_device=${uuid()}` } });
+  const withId = await page.request.post(`/api/v1${batchPath}/events`, {
+    data: { events: [] },
+    headers: { cookie: `infusing_device=${uuid()}` },
+  });
   expect(withId.status()).toBe(401);
   expect((await (await home.request.get("/api/v1/now")).json()).rev).toBe(rev);
   await page.context().close();
@@ -98,7 +141,15 @@ test("the door remembers the page that was asked for, and leads nowhere else", a
   await page.getByLabel("or password").fill(PASSWORD);
   await page.getByRole("button", { name: "Come in" }).click();
   await expect(page).toHaveURL(/\/log\?text=wash$/);
-  for (const then of ["//elsewhere.example", "https://elsewhere.example/", "/\\elsewhere.example", "javascript:alert(1)", "/api/v1/book", "/enter", ""]) {
+  for (const then of [
+    "//elsewhere.example",
+    "https://elsewhere.example/",
+    "/\\elsewhere.example",
+    "javascript:alert(1)",
+    "/api/v1/book",
+    "/enter",
+    "",
+  ]) {
     const answer = await page.request.get(`/enter?${new URLSearchParams({ then })}`, { maxRedirects: 0 });
     expect([then, answer.headers().location]).toEqual([then, "/"]);
   }
@@ -126,10 +177,29 @@ test("a phone comes in by the code in the picture, and its taps are its person's
   await phone.goto(`/batches/${going[0].batchId}`);
   await phone.getByLabel("or ml").fill("4");
   await phone.getByRole("button", { name: "Poured", exact: true }).click();
-  await expect.poll(async () => (await database()("batch_event").where({ batch_id: going[0].batchId }).join("person as p", "p.id", "batch_event.person_id").first("p.name"))?.name).toBe("Seun");
+  await expect
+    .poll(
+      async () =>
+        (
+          await database()("batch_event")
+            .where({ batch_id: going[0].batchId })
+            .join("person as p", "p.id", "batch_event.person_id")
+            .first("p.name")
+        )?.name,
+    )
+    .toBe("Seun");
   // The same value works for a program, as a bearer token.
   const { value } = (await phone.context().cookies()).find(({ name }) => name === "infusing_device")!;
-  const status = await new Promise((done) => http.get(`${new URL(phone.url()).origin}/api/v1/heads`, { headers: { authorization: `Bearer ${value}` } }, (answer) => { answer.resume(); done(answer.statusCode); }));
+  const status = await new Promise((done) =>
+    http.get(
+      `${new URL(phone.url()).origin}/api/v1/heads`,
+      { headers: { authorization: `Bearer ${value}` } },
+      (answer) => {
+        answer.resume();
+        done(answer.statusCode);
+      },
+    ),
+  );
   expect(status).toBe(200);
 
   // The code is used up.
@@ -142,7 +212,12 @@ test("a phone comes in by the code in the picture, and its taps are its person's
   // Listed by its name without anybody asking anew, and sent away: its next question ends at the door, and what it had not sent stays on it.
   const row = home.getByRole("listitem").filter({ hasText: "Seun’s phone <b>&" });
   await expect(row).toContainText("Seun");
-  await home.getByRole("listitem").filter({ hasText: /^Seun/ }).filter({ hasText: "erase" }).getByRole("button", { name: "send all devices away" }).click();
+  await home
+    .getByRole("listitem")
+    .filter({ hasText: /^Seun/ })
+    .filter({ hasText: "erase" })
+    .getByRole("button", { name: "send all devices away" })
+    .click();
   await expect(row).toBeHidden();
   await expect(phone).toHaveURL(/\/enter\?then=%2Fbatches%2F/, { timeout: 10_000 });
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(401);
@@ -155,7 +230,9 @@ test("a code that is late, and the code of another house, let nobody in", async 
   expect((await home.request.post("/api/v1/pairings", { data: { id, code } })).status()).toBe(200);
   expect((await home.request.post("/api/v1/pairings", { data: { id, code } })).status()).toBe(200); // sent twice is made once
   expect((await home.request.post("/api/v1/pairings", { data: { id: uuid(), code } })).status()).toBe(409);
-  await database()("pairing").where({ id }).update({ expires_at: new Date(Date.now() - 1000) });
+  await database()("pairing")
+    .where({ id })
+    .update({ expires_at: new Date(Date.now() - 1000) });
   const page = await stranger(browser);
   for (const given of [code, "ABCDEFGH99"]) {
     await page.goto("/enter");
@@ -179,7 +256,9 @@ test("the password lets in; a wrong one is slowed down, also many at once", asyn
   expect(looked).toBeLessThanOrEqual(7);
   expect(statuses.filter((status) => status === 429)).toHaveLength(14 - looked);
   const { household_id } = await database()("door_try").first("household_id");
-  await database()("door_try").insert(Array.from({ length: 9 }, () => ({ household_id, at: new Date(), address: "here" })));
+  await database()("door_try").insert(
+    Array.from({ length: 9 }, () => ({ household_id, at: new Date(), address: "here" })),
+  );
   const late = await guess(PASSWORD);
   expect(late.status()).toBe(429); // even the right one waits
   expect(Number(late.headers()["retry-after"])).toBeGreaterThan(0);
@@ -190,35 +269,61 @@ test("the password lets in; a wrong one is slowed down, also many at once", asyn
   await page.getByRole("button", { name: "Come in" }).click();
   await expect(page.getByRole("heading", { name: "Begin a bowl" })).toBeVisible();
   await page.context().close();
-  const foreign = await home.request.post("/enter", { form: { password: PASSWORD, name: "x" }, headers: { origin: "https://elsewhere.example" }, maxRedirects: 0 });
+  const foreign = await home.request.post("/enter", {
+    form: { password: PASSWORD, name: "x" },
+    headers: { origin: "https://elsewhere.example" },
+    maxRedirects: 0,
+  });
   expect(foreign.status()).toBe(403);
 });
 
 test("every answer carries a strict policy, and the pages live under it", async () => {
   const broken: string[] = [];
-  home.on("console", (message) => { if (/Content Security Policy|Refused to/.test(message.text())) broken.push(message.text()); });
+  home.on("console", (message) => {
+    if (/Content Security Policy|Refused to/.test(message.text())) broken.push(message.text());
+  });
   for (const path of ["/", "/blend", "/heads", "/log", "/house", batchPath, "/enter"]) {
     const answer = await home.goto(path);
     const policy = answer!.headers()["content-security-policy"];
     expect(policy).toMatch(/default-src 'none'; script-src 'self' 'nonce-[\w+/=]{20,}' 'strict-dynamic';/);
     expect(policy).not.toMatch(/script-src[^;]*unsafe/);
     expect(policy).toContain("frame-ancestors 'none'");
-    expect(answer!.headers()).toMatchObject({ "x-content-type-options": "nosniff", "x-frame-options": "DENY", "cross-origin-resource-policy": "same-origin" });
+    expect(answer!.headers()).toMatchObject({
+      "x-content-type-options": "nosniff",
+      "x-frame-options": "DENY",
+      "cross-origin-resource-policy": "same-origin",
+    });
   }
   expect(broken).toEqual([]);
 });
 
 test("a changed password sends all others away, and it is taken away again only with itself", async ({ browser }) => {
   const [phone, lost] = [await stranger(browser), await stranger(browser)];
-  for (const [page, name] of [[phone, "phone"], [lost, "lost phone"]] as const) expect((await page.request.post("/enter", { form: { password: PASSWORD, name } })).status()).toBe(200);
+  for (const [page, name] of [
+    [phone, "phone"],
+    [lost, "lost phone"],
+  ] as const)
+    expect((await page.request.post("/enter", { form: { password: PASSWORD, name } })).status()).toBe(200);
   await home.goto("/house");
-  await home.getByRole("listitem").filter({ hasText: "lost phone" }).getByRole("button", { name: "send it away" }).click();
+  await home
+    .getByRole("listitem")
+    .filter({ hasText: "lost phone" })
+    .getByRole("button", { name: "send it away" })
+    .click();
   await expect(home.getByText("lost phone")).toHaveCount(0);
   expect((await lost.request.get("/api/v1/heads")).status()).toBe(401);
   await lost.context().close();
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(200);
-  expect((await home.request.put("/api/v1/door/password", { data: { current: "not it at all", password: "another sentence" } })).status()).toBe(401);
-  expect((await home.request.put("/api/v1/door/password", { data: { password: "another sentence" } })).status()).toBe(422);
+  expect(
+    (
+      await home.request.put("/api/v1/door/password", {
+        data: { current: "not it at all", password: "another sentence" },
+      })
+    ).status(),
+  ).toBe(401);
+  expect((await home.request.put("/api/v1/door/password", { data: { password: "another sentence" } })).status()).toBe(
+    422,
+  );
   await home.goto("/house");
   await home.getByRole("button", { name: "Change the password …" }).click();
   await home.getByLabel("The password until now").fill(PASSWORD);
@@ -234,24 +339,33 @@ test("a changed password sends all others away, and it is taken away again only 
   await phone.context().close();
 });
 
-test("a book without a password answers nobody on the network, and one that is listened to there keeps its password; its labels lead phones to it", async ({ page }) => {
+test("a book without a password answers nobody on the network, and one that is listened to there keeps its password; its labels lead phones to it", async ({
+  page,
+}) => {
   const { request } = page;
   const server = await secondServer({ LISTEN_HOST: "0.0.0.0" });
   await server.start();
   try {
-    for (const path of ["/", "/log", "/icon.svg", "/api/v1/heads"]) expect((await request.get(server.base + path, { maxRedirects: 0 })).status(), path).toBe(401);
-    expect((await request.put(`${server.base}/api/v1/door/password`, { data: { password: "from a stranger" } })).status()).toBe(401);
+    for (const path of ["/", "/log", "/icon.svg", "/api/v1/heads"])
+      expect((await request.get(server.base + path, { maxRedirects: 0 })).status(), path).toBe(401);
+    expect(
+      (await request.put(`${server.base}/api/v1/door/password`, { data: { password: "from a stranger" } })).status(),
+    ).toBe(401);
     await request.put("/api/v1/door/password", { data: { password: PASSWORD } });
     expect((await request.get(`${server.base}/api/v1/heads`)).status()).toBe(200);
     // The picture on a label opens the jar at an address that phones reach, and never at this machine's own.
     await page.goto(`${server.base}/shelf/labels`);
     const picture = page.getByRole("img", { name: /^opens the page of/ }).first();
-    await picture.evaluate((svg) => { svg.setAttribute("style", "width: 400px; height: 400px; position: fixed; inset: 0; z-index: 99"); });
+    await picture.evaluate((svg) => {
+      svg.setAttribute("style", "width: 400px; height: 400px; position: fixed; inset: 0; z-index: 99");
+    });
     const { data, width, height } = PNG.sync.read(await picture.screenshot());
     const leads = jsQR(new Uint8ClampedArray(data), width, height)!.data;
     expect(leads).toMatch(/^http:\/\/\d+\.\d+\.\d+\.\d+:\d+\/shelf\/[0-9a-f-]{36}$/);
     expect(leads).not.toContain("127.0.0.1");
-    expect((await request.put(`${server.base}/api/v1/door/password`, { data: { current: PASSWORD } })).status()).toBe(409);
+    expect((await request.put(`${server.base}/api/v1/door/password`, { data: { current: PASSWORD } })).status()).toBe(
+      409,
+    );
     expect((await request.put("/api/v1/door/password", { data: { current: PASSWORD } })).status()).toBe(200);
   } finally {
     await server.kill();
@@ -264,9 +378,15 @@ test("the network needs a password", async ({ request }) => {
 
 test("a person erased from the House: said first what goes, then gone", async ({ page }) => {
   const { id } = { id: uuid() };
-  await page.request.post("/api/v1/heads", { data: { id, name: "Gone Tomorrow", hair: { longest: { cm: 30 }, amount: { strands: "thin" } } } });
+  await page.request.post("/api/v1/heads", {
+    data: { id, name: "Gone Tomorrow", hair: { longest: { cm: 30 }, amount: { strands: "thin" } } },
+  });
   await page.goto("/house");
-  await page.getByRole("listitem").filter({ hasText: "Gone Tomorrow" }).getByRole("button", { name: "erase …" }).click();
+  await page
+    .getByRole("listitem")
+    .filter({ hasText: "Gone Tomorrow" })
+    .getByRole("button", { name: "erase …" })
+    .click();
   await expect(page.getByText(/Older backups still have everything/)).toBeVisible();
   await page.getByRole("button", { name: "erase Gone Tomorrow for good" }).click();
   await expect(page.getByText("Gone Tomorrow")).toHaveCount(0);

@@ -7,7 +7,8 @@ import { HEAD_INPUT } from "./samples";
 import { secondServer, type Server } from "./server";
 
 const poured = (page: Page) => page.locator("aside .font-say").first();
-const read = async (request: APIRequestContext, id: string, base = "") => (await request.get(`${base}/api/v1/batches/${id}`)).json();
+const read = async (request: APIRequestContext, id: string, base = "") =>
+  (await request.get(`${base}/api/v1/batches/${id}`)).json();
 
 async function pour(page: Page, ml: number) {
   await page.getByLabel("or ml").fill(String(ml));
@@ -20,11 +21,19 @@ async function bowl(request: APIRequestContext, blendName: string, base = ""): P
   const { heads } = await (await request.get(`${base}/api/v1/heads`)).json();
   const blend = blends.find((one: { name: string }) => one.name === blendName);
   const id = uuid();
-  expect((await request.post(`${base}/api/v1/batches`, { data: { id, versionId: blend.versionId, headId: blend.headId ?? heads[0].id } })).status()).toBe(200);
+  expect(
+    (
+      await request.post(`${base}/api/v1/batches`, {
+        data: { id, versionId: blend.versionId, headId: blend.headId ?? heads[0].id },
+      })
+    ).status(),
+  ).toBe(200);
   return id;
 }
 
-test("with wet hands: a heaped spoon, a thing besides, the fridge; planned against really, and the totals follow", async ({ page }) => {
+test("with wet hands: a heaped spoon, a thing besides, the fridge; planned against really, and the totals follow", async ({
+  page,
+}) => {
   const id = await bowl(page.request, "House wash paste");
   await page.goto(`/batches/${id}`);
   const wentIn = page.getByRole("region", { name: "What went in" });
@@ -36,7 +45,10 @@ test("with wet hands: a heaped spoon, a thing besides, the fridge; planned again
   await expect(wentIn.getByRole("row", { name: /shikakai/ })).toContainText(/\+\d/);
   await wentIn.getByRole("button", { name: "put in something besides" }).click();
   await page.getByLabel("What goes in?").fill("honey");
-  await page.getByRole("dialog").getByRole("button", { name: /^honey/ }).click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^honey/ })
+    .click();
   await page.getByLabel("How much honey").fill("40");
   await page.getByLabel("Measured in").selectOption("g");
   await page.getByRole("button", { name: "Put it in" }).click();
@@ -53,9 +65,19 @@ test("with wet hands: a heaped spoon, a thing besides, the fridge; planned again
   await page.getByRole("button", { name: "into the fridge" }).click();
   await expect(page.getByText(/It stands in the fridge: ready/)).toBeVisible();
   await page.getByText(/^what happened/).click();
-  for (const words of ["one tbsp was a heaped one", "put in besides: 40 g of honey", "kaolin clay: really 33 g", "moved to the fridge"]) await expect(page.getByRole("listitem").filter({ hasText: words })).toBeVisible();
+  for (const words of [
+    "one tbsp was a heaped one",
+    "put in besides: 40 g of honey",
+    "kaolin clay: really 33 g",
+    "moved to the fridge",
+  ])
+    await expect(page.getByRole("listitem").filter({ hasText: words })).toBeVisible();
   // Taken back, the history shows both and the total follows.
-  await page.getByRole("listitem").filter({ hasText: "put in besides" }).getByRole("button", { name: "take back" }).click();
+  await page
+    .getByRole("listitem")
+    .filter({ hasText: "put in besides" })
+    .getByRole("button", { name: "take back" })
+    .click();
   await expect(wentIn.getByRole("row", { name: /honey/ })).toBeHidden();
   await expect(page.getByRole("listitem").filter({ hasText: "put in besides" })).toBeVisible();
   // What really went in leaves the house as a table.
@@ -66,14 +88,22 @@ test("with wet hands: a heaped spoon, a thing besides, the fridge; planned again
 test("a bowl computed with another model stays as it was computed, and says what today’s says", async ({ page }) => {
   const id = await bowl(page.request, "Pale mask");
   const before = (await read(page.request, id)).batch.answer;
-  await database()("batch").where({ id }).update({ model: 0, answer: JSON.stringify({ ...before, totalG: { low: 700, mid: 800, high: 900 } }) });
+  await database()("batch")
+    .where({ id })
+    .update({ model: 0, answer: JSON.stringify({ ...before, totalG: { low: 700, mid: 800, high: 900 } }) });
   await page.goto(`/batches/${id}`);
-  await expect(page.getByText(/^Computed with model 0, and kept so\. Today’s, 4, says \d+ g with \d+ ml\./)).toBeVisible();
+  await expect(
+    page.getByText(/^Computed with model 0, and kept so\. Today’s, 4, says \d+ g with \d+ ml\./),
+  ).toBeVisible();
   await expect(page.getByText(/^Makes 800 g/)).toBeVisible();
 });
 
 test("a second device sees a tap within two seconds, and so do the pages that only show", async ({ browser }) => {
-  const [laptop, phone, wall] = [await browser.newPage(), await browser.newPage({ viewport: { width: 390, height: 844 } }), await browser.newPage()];
+  const [laptop, phone, wall] = [
+    await browser.newPage(),
+    await browser.newPage({ viewport: { width: 390, height: 844 } }),
+    await browser.newPage(),
+  ];
   const id = await bowl(laptop.request, "Quiet scalp");
   await laptop.goto(`/batches/${id}`);
   await phone.goto(`/batches/${id}`);
@@ -88,7 +118,9 @@ test("a second device sees a tap within two seconds, and so do the pages that on
   for (const page of [laptop, phone, wall]) await page.close();
 });
 
-test("a device whose clock is a year off shows right times, and its taps are kept at the right ones", async ({ browser }) => {
+test("a device whose clock is a year off shows right times, and its taps are kept at the right ones", async ({
+  browser,
+}) => {
   const page = await browser.newPage();
   const id = await bowl(page.request, "Quiet scalp");
   await page.clock.install({ time: Date.now() - 365 * 86_400_000 });
@@ -96,20 +128,28 @@ test("a device whose clock is a year off shows right times, and its taps are kep
   await page.clock.runFor(1500); // the first look at the house's clock
   await expect(page.getByRole("heading", { level: 1 })).toContainText("today");
   await page.getByRole("button", { name: "Mixed: the rest begins" }).click();
-  await expect.poll(async () => (await read(page.request, id)).state.reachedMs.mixed ?? 0).toBeGreaterThan(Date.now() - 60_000);
+  await expect
+    .poll(async () => (await read(page.request, id)).state.reachedMs.mixed ?? 0)
+    .toBeGreaterThan(Date.now() - 60_000);
   expect((await read(page.request, id)).state.reachedMs.mixed).toBeLessThanOrEqual(Date.now());
   await page.close();
 });
 
 test("a device that is full: taps go on, it is said, and they arrive", async ({ page, context }) => {
   const id = await bowl(page.request, "Quiet scalp");
-  await page.addInitScript(() => { Storage.prototype.setItem = () => { throw new DOMException("full", "QuotaExceededError"); }; });
+  await page.addInitScript(() => {
+    Storage.prototype.setItem = () => {
+      throw new DOMException("full", "QuotaExceededError");
+    };
+  });
   await page.goto(`/batches/${id}`);
   await context.setOffline(true);
   await pour(page, 11);
   await pour(page, 12);
   await expect(poured(page)).toHaveText("23 ml");
-  await expect(page.getByText(/2 taps are waiting to be sent.*no room left to keep them: leave this page open/)).toBeVisible();
+  await expect(
+    page.getByText(/2 taps are waiting to be sent.*no room left to keep them: leave this page open/),
+  ).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText(/waiting to be sent/)).toBeHidden({ timeout: 10_000 });
   expect((await read(page.request, id)).state.pouredMl).toBe(23);
@@ -121,7 +161,20 @@ test("one refused tap among good ones: told, and the others arrive", async ({ pa
   await context.setOffline(true);
   await pour(page, 21);
   // A tap of a kind that the house does not know, as an older page might have kept.
-  await page.evaluate((batchId) => localStorage.setItem(`infusing-outbox-2:${batchId}:01a00000-0000-7000-8000-000000000001`, JSON.stringify({ id: "01a00000-0000-7000-8000-000000000001", payload: { kind: "sneezed" }, deviceSeq: 2, revSeen: 0, deviceClock: new Date().toISOString() })), id);
+  await page.evaluate(
+    (batchId) =>
+      localStorage.setItem(
+        `infusing-outbox-2:${batchId}:01a00000-0000-7000-8000-000000000001`,
+        JSON.stringify({
+          id: "01a00000-0000-7000-8000-000000000001",
+          payload: { kind: "sneezed" },
+          deviceSeq: 2,
+          revSeen: 0,
+          deviceClock: new Date().toISOString(),
+        }),
+      ),
+    id,
+  );
   await pour(page, 22);
   await context.setOffline(false);
   await page.reload();
@@ -129,21 +182,46 @@ test("one refused tap among good ones: told, and the others arrive", async ({ pa
   const aside = page.getByRole("region", { name: "Not taken by the house" });
   await expect(aside).toContainText("sneezed");
   await expect(aside).toContainText("none of the choices");
-  expect(await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith("infusing-outbox")).length)).toBe(0);
+  expect(
+    await page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith("infusing-outbox")).length),
+  ).toBe(0);
 });
 
-test("repeated, reordered, delayed and concurrent: five devices end with the same bowl", async ({ browser, request }) => {
+test("repeated, reordered, delayed and concurrent: five devices end with the same bowl", async ({
+  browser,
+  request,
+}) => {
   test.setTimeout(60_000);
   const id = await bowl(request, "Pale mask");
   const random = seeded(7);
   const devices = await Promise.all(Array.from({ length: 5 }, () => browser.newContext()));
-  const taps = devices.map((_, d) => Array.from({ length: 12 }, (_, i) => ({ id: uuid(), payload: i % 4 === 3 ? { kind: "said", word: "right" } : { kind: "poured", ml: d + 1 }, deviceSeq: i + 1, revSeen: 0, deviceClock: new Date(Date.UTC(2020 + d, 1, 1, 0, i)).toISOString() })));
-  await Promise.all(devices.map(async (device, d) => {
-    // Each device's outbox in pieces, some twice, some late, in any order.
-    const pieces = Array.from({ length: 12 }, () => { const from = Math.floor(random() * 10); return taps[d].slice(from, from + 1 + Math.floor(random() * 6)); });
-    for (const events of [...pieces, taps[d]].sort(() => random() - 0.5)) expect((await device.request.post(`/api/v1/batches/${id}/events`, { data: { events, sentAt: new Date().toISOString() } })).status()).toBe(200);
-  }));
-  const { events, state } = await read(request, id) as { events: BatchEvent[]; state: object };
+  const taps = devices.map((_, d) =>
+    Array.from({ length: 12 }, (_, i) => ({
+      id: uuid(),
+      payload: i % 4 === 3 ? { kind: "said", word: "right" } : { kind: "poured", ml: d + 1 },
+      deviceSeq: i + 1,
+      revSeen: 0,
+      deviceClock: new Date(Date.UTC(2020 + d, 1, 1, 0, i)).toISOString(),
+    })),
+  );
+  await Promise.all(
+    devices.map(async (device, d) => {
+      // Each device's outbox in pieces, some twice, some late, in any order.
+      const pieces = Array.from({ length: 12 }, () => {
+        const from = Math.floor(random() * 10);
+        return taps[d].slice(from, from + 1 + Math.floor(random() * 6));
+      });
+      for (const events of [...pieces, taps[d]].sort(() => random() - 0.5))
+        expect(
+          (
+            await device.request.post(`/api/v1/batches/${id}/events`, {
+              data: { events, sentAt: new Date().toISOString() },
+            })
+          ).status(),
+        ).toBe(200);
+    }),
+  );
+  const { events, state } = (await read(request, id)) as { events: BatchEvent[]; state: object };
   expect(events.length).toBe(60);
   expect(state).toEqual(JSON.parse(JSON.stringify(foldBatch([...events].sort(() => random() - 0.5)))));
   expect(state).toMatchObject({ pouredMl: 9 * (1 + 2 + 3 + 4 + 5) });
@@ -156,15 +234,43 @@ test("repeated, reordered, delayed and concurrent: five devices end with the sam
 
 test.describe("two copies of the application on one database", () => {
   let server: Server;
-  test.beforeAll(async () => { server = await secondServer(); await server.start(); });
+  test.beforeAll(async () => {
+    server = await secondServer();
+    await server.start();
+  });
   test.afterAll(() => server.kill());
 
   test("give the same answers", async ({ request }) => {
-    const ids = async () => { const { blends } = await (await request.get("/api/v1/blends")).json(); const { batches } = await (await request.get("/api/v1/batches")).json(); return [`blends/${blends[0].id}`, `blends/${blends[0].id}/versions`, `batches/${batches[0].id}`, `batches/${batches[0].id}/times`]; };
+    const ids = async () => {
+      const { blends } = await (await request.get("/api/v1/blends")).json();
+      const { batches } = await (await request.get("/api/v1/batches")).json();
+      return [
+        `blends/${blends[0].id}`,
+        `blends/${blends[0].id}/versions`,
+        `batches/${batches[0].id}`,
+        `batches/${batches[0].id}/times`,
+      ];
+    };
     const headId = uuid();
-    await request.post(`${server.base}/api/v1/heads`, { data: { id: headId, name: "Made at the other", hair: HEAD_INPUT } });
-    for (const path of ["heads", `heads/${headId}`, "blends", "batches", "log", "log/lines", "settings", "materials", "now", ...(await ids())]) {
-      const [one, two] = await Promise.all([request.get(`/api/v1/${path}`), request.get(`${server.base}/api/v1/${path}`)]);
+    await request.post(`${server.base}/api/v1/heads`, {
+      data: { id: headId, name: "Made at the other", hair: HEAD_INPUT },
+    });
+    for (const path of [
+      "heads",
+      `heads/${headId}`,
+      "blends",
+      "batches",
+      "log",
+      "log/lines",
+      "settings",
+      "materials",
+      "now",
+      ...(await ids()),
+    ]) {
+      const [one, two] = await Promise.all([
+        request.get(`/api/v1/${path}`),
+        request.get(`${server.base}/api/v1/${path}`),
+      ]);
       expect([path, one.status()]).toEqual([path, 200]);
       expect(await two.text(), path).toBe(await one.text());
     }
@@ -173,30 +279,64 @@ test.describe("two copies of the application on one database", () => {
 
   test("forty writers on both at once: every write once, every rev its own", async ({ request }) => {
     const id = await bowl(request, "Pale mask");
-    const revs = await Promise.all(Array.from({ length: 40 }, async (_, i) => {
-      const answer = await request.post(`${i % 2 ? server.base : ""}/api/v1/batches/${id}/events`, { data: { events: [{ id: uuid(), payload: { kind: "poured", ml: 1 }, deviceSeq: i, revSeen: 0, deviceClock: new Date().toISOString() }] } });
-      expect(answer.status()).toBe(200);
-      return (await answer.json()).rev;
-    }));
+    const revs = await Promise.all(
+      Array.from({ length: 40 }, async (_, i) => {
+        const answer = await request.post(`${i % 2 ? server.base : ""}/api/v1/batches/${id}/events`, {
+          data: {
+            events: [
+              {
+                id: uuid(),
+                payload: { kind: "poured", ml: 1 },
+                deviceSeq: i,
+                revSeen: 0,
+                deviceClock: new Date().toISOString(),
+              },
+            ],
+          },
+        });
+        expect(answer.status()).toBe(200);
+        return (await answer.json()).rev;
+      }),
+    );
     expect(new Set(revs).size).toBe(40);
     expect((await read(request, id)).state.pouredMl).toBe(40);
   });
 
-  test("killed with kill -9 during a hundred saves: each is there whole or not at all, and sending all again makes each once", async ({ request }) => {
+  test("killed with kill -9 during a hundred saves: each is there whole or not at all, and sending all again makes each once", async ({
+    request,
+  }) => {
     test.setTimeout(90_000);
     const headIds = Array.from({ length: 100 }, () => uuid());
     const id = await bowl(request, "Pale mask");
-    const events = headIds.map((_, i) => ({ id: uuid(), payload: { kind: "poured", ml: 1 }, deviceSeq: i, revSeen: 0, deviceClock: new Date().toISOString() }));
-    const save = (i: number) => Promise.all([
-      request.post(`${server.base}/api/v1/heads`, { data: { id: headIds[i], name: `Storm ${i}`, hair: HEAD_INPUT } }).then((answer) => answer.ok(), () => false),
-      request.post(`${server.base}/api/v1/batches/${id}/events`, { data: { events: [events[i]] } }).then((answer) => answer.ok(), () => false),
-    ]);
+    const events = headIds.map((_, i) => ({
+      id: uuid(),
+      payload: { kind: "poured", ml: 1 },
+      deviceSeq: i,
+      revSeen: 0,
+      deviceClock: new Date().toISOString(),
+    }));
+    const save = (i: number) =>
+      Promise.all([
+        request
+          .post(`${server.base}/api/v1/heads`, { data: { id: headIds[i], name: `Storm ${i}`, hair: HEAD_INPUT } })
+          .then(
+            (answer) => answer.ok(),
+            () => false,
+          ),
+        request.post(`${server.base}/api/v1/batches/${id}/events`, { data: { events: [events[i]] } }).then(
+          (answer) => answer.ok(),
+          () => false,
+        ),
+      ]);
     const first = Promise.all(headIds.map((_, i) => new Promise((go) => setTimeout(go, i * 8)).then(() => save(i))));
     await new Promise((go) => setTimeout(go, 450));
     await server.kill();
     const told = (await first).flat();
     expect(told.filter(Boolean).length).toBeLessThan(200); // some were cut off
-    const kept = async () => (await (await request.get("/api/v1/heads")).json()).heads.filter((head: { name: string }) => head.name.startsWith("Storm"));
+    const kept = async () =>
+      (await (await request.get("/api/v1/heads")).json()).heads.filter((head: { name: string }) =>
+        head.name.startsWith("Storm"),
+      );
     const { state, batch } = await read(request, id);
     expect(batch.pouredMl).toBe(state.pouredMl); // the columns are the fold, also after the cut
     expect((await kept()).length).toBeGreaterThanOrEqual((await first).filter(([head]) => head).length);
@@ -207,7 +347,9 @@ test.describe("two copies of the application on one database", () => {
     for (const headId of headIds) await request.put(`/api/v1/heads/${headId}/removed`, { data: { removed: true } });
   });
 
-  test("begun on a laptop, carried on a phone through two cuts and a killed server, finished, compared, exported", async ({ browser }) => {
+  test("begun on a laptop, carried on a phone through two cuts and a killed server, finished, compared, exported", async ({
+    browser,
+  }) => {
     test.setTimeout(120_000);
     await carried(browser, server);
   });
@@ -261,14 +403,20 @@ async function carried(browser: Browser, server: Server) {
 
   const book = await (await laptop.request.get(`/api/v1/batches/${id}/book`)).json();
   const [{ events }] = book.batches;
-  const told = events.map(({ payload }: BatchEvent) => (payload.kind === "poured" ? payload.ml : payload.kind)).filter((one: unknown) => one !== "ticked");
-  expect([...told].sort()).toEqual([50, 3, 20, 5, "reached", "moved", "reached", "noted", "reached", "marked", "again", "closed"].sort());
+  const told = events
+    .map(({ payload }: BatchEvent) => (payload.kind === "poured" ? payload.ml : payload.kind))
+    .filter((one: unknown) => one !== "ticked");
+  expect([...told].sort()).toEqual(
+    [50, 3, 20, 5, "reached", "moved", "reached", "noted", "reached", "marked", "again", "closed"].sort(),
+  );
   expect(new Set(events.map((event: { id: string }) => event.id)).size).toBe(events.length);
   const phoneOrder = told.filter((one: unknown) => one === 20 || one === 5);
   expect(phoneOrder).toEqual([20, 5]);
 
   await again.getByRole("link", { name: "beside its other bowls" }).click();
-  await expect(again.getByRole("heading", { level: 1 })).toContainText("What differed between the bowls of Coil softener?");
+  await expect(again.getByRole("heading", { level: 1 })).toContainText(
+    "What differed between the bowls of Coil softener?",
+  );
   await expect(again.getByRole("row", { name: /^water, poured/ })).toContainText("80 ml");
   await expect(again.getByRole("row", { name: /^stood in/ })).toContainText("the fridge");
   await laptopContext.close();

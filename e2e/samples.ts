@@ -4,24 +4,61 @@ import { v7 as uuid } from "uuid";
 export const HEAD_INPUT = { longest: { landmark: "midBack" }, amount: { strands: "medium" }, shade: "blond" };
 
 export const PASTE_INPUT = {
-  head: HEAD_INPUT, purpose: "mask", kitchenTempC: 24, target: { word: "cream" }, liquid: { materialId: "water", tempC: 40 }, sizing: "likely",
+  head: HEAD_INPUT,
+  purpose: "mask",
+  kitchenTempC: 24,
+  target: { word: "cream" },
+  liquid: { materialId: "water", tempC: 40 },
+  sizing: "likely",
   lines: [
-    { materialId: "amla", role: "part", amount: 2, unit: "tbsp" }, { materialId: "hibiscus-flower", role: "part", amount: 20, unit: "g" },
-    { materialId: "yoghurt", role: "fixed", amount: 4, unit: "tbsp" }, { materialId: "sesame-oil", role: "fixed", amount: 2, unit: "tsp" },
+    { materialId: "amla", role: "part", amount: 2, unit: "tbsp" },
+    { materialId: "hibiscus-flower", role: "part", amount: 20, unit: "g" },
+    { materialId: "yoghurt", role: "fixed", amount: 4, unit: "tbsp" },
+    { materialId: "sesame-oil", role: "fixed", amount: 2, unit: "tsp" },
   ],
 };
-export const HENNA_INPUT = { ...PASTE_INPUT, purpose: "dyePacked", target: { word: "thickPaste" }, lines: [{ materialId: "henna", role: "part", amount: 100, unit: "g" }, { materialId: "lemon-juice", role: "fixed", amount: 2, unit: "tbsp" }] };
+export const HENNA_INPUT = {
+  ...PASTE_INPUT,
+  purpose: "dyePacked",
+  target: { word: "thickPaste" },
+  lines: [
+    { materialId: "henna", role: "part", amount: 100, unit: "g" },
+    { materialId: "lemon-juice", role: "fixed", amount: 2, unit: "tbsp" },
+  ],
+};
 const { head: _, ...blend } = PASTE_INPUT;
 export const BLEND_INPUT = blend;
 
-export const eventInput = () => ({ id: uuid(), payload: { kind: "poured", ml: 30 }, deviceSeq: 1, revSeen: 0, deviceClock: new Date().toISOString() });
+export const eventInput = () => ({
+  id: uuid(),
+  payload: { kind: "poured", ml: 30 },
+  deviceSeq: 1,
+  revSeen: 0,
+  deviceClock: new Date().toISOString(),
+});
 
 /** Ids of things in one household. */
-export interface Ids { readonly headId: string; readonly blendId: string; readonly versionId: string; readonly batchId: string; readonly deviceId: string; readonly personId: string; readonly importId: string; readonly jarId: string; readonly thingId: string; readonly weighingId: string; readonly readingId: string }
+export interface Ids {
+  readonly headId: string;
+  readonly blendId: string;
+  readonly versionId: string;
+  readonly batchId: string;
+  readonly deviceId: string;
+  readonly personId: string;
+  readonly importId: string;
+  readonly jarId: string;
+  readonly thingId: string;
+  readonly weighingId: string;
+  readonly readingId: string;
+}
 
 /** What a path's id stands for, by the word before it. */
 export const idIn = (path: string, ids: Ids): string =>
-  path.replace(/\/(heads|blends|batches|devices|persons|imports|jars|things|weighings|readings)\/\{id\}/, (_, kind: string) => `/${kind}/${{ heads: ids.headId, blends: ids.blendId, batches: ids.batchId, devices: ids.deviceId, persons: ids.personId, imports: ids.importId, jars: ids.jarId, things: ids.thingId, weighings: ids.weighingId, readings: ids.readingId }[kind]}`);
+  path.replace(
+    /\/(heads|blends|batches|devices|persons|imports|jars|things|weighings|readings)\/\{id\}/,
+    (_, kind: string) =>
+      `/${kind}/${{ heads: ids.headId, blends: ids.blendId, batches: ids.batchId, devices: ids.deviceId, persons: ids.personId, imports: ids.importId, jars: ids.jarId, things: ids.thingId, weighings: ids.weighingId, readings: ids.readingId }[kind]}`,
+  );
 
 /** A good body for every operation that takes one, pointing at these ids. A new operation without one fails the tests that walk them all. */
 export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
@@ -38,16 +75,36 @@ export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
   "post /batches": ({ versionId, headId }) => ({ id: uuid(), versionId, headId }),
   "post /batches/{id}/events": () => ({ events: [eventInput()] }),
   "put /settings": () => ({ spoons: { set: "metric" } }),
-  "post /settings/meanings": () => ({ things: [{ said: "a sample", materialId: "amla" }], units: [{ said: "t a sample", unit: "tsp" }] }),
+  "post /settings/meanings": () => ({
+    things: [{ said: "a sample", materialId: "amla" }],
+    units: [{ said: "t a sample", unit: "tsp" }],
+  }),
   "post /shelf/jars": () => ({ csv: "material,full_g\r\namla,100\r\n" }),
-  "post /things": () => ({ id: uuid(), name: `A sample ${uuid().slice(-6)}`, parts: [{ materialId: "amla" }, { materialId: "brahmi" }] }),
+  "post /things": () => ({
+    id: uuid(),
+    name: `A sample ${uuid().slice(-6)}`,
+    parts: [{ materialId: "amla" }, { materialId: "brahmi" }],
+  }),
   "put /things/{id}/removed": () => ({ removed: true }),
   "post /jars": () => ({ id: uuid(), materialId: "amla", name: "A sample", fullG: 100 }),
-  "post /jars/premixes": ({ jarId }) => ({ id: uuid(), thingId: uuid(), name: `A premix ${uuid().slice(-6)}`, parts: [{ jarId, massG: 1 }] }),
+  "post /jars/premixes": ({ jarId }) => ({
+    id: uuid(),
+    thingId: uuid(),
+    name: `A premix ${uuid().slice(-6)}`,
+    parts: [{ jarId, massG: 1 }],
+  }),
   "put /jars/{id}": () => ({ materialId: "amla", name: "A sample", fullG: 100, baseRev: 1 }),
   "put /jars/{id}/removed": () => ({ removed: false }),
   "post /jars/{id}/weighings": () => ({ id: uuid(), count: 2, unit: "tbsp", massG: 15 }),
-  "post /jars/{id}/readings": () => ({ id: uuid(), amount: 20, unit: "g", waterMl: 60, minutes: 30, tempC: 20, reading: { by: "ring", heightMm: 50, slumpMm: 20 } }),
+  "post /jars/{id}/readings": () => ({
+    id: uuid(),
+    amount: 20,
+    unit: "g",
+    waterMl: 60,
+    minutes: 30,
+    tempC: 20,
+    reading: { by: "ring", heightMm: 50, slumpMm: 20 },
+  }),
   "put /readings/{id}/withdrawn": () => ({ withdrawn: true }),
   "post /jars/{id}/left": () => ({ id: uuid(), leftG: 80 }),
   "put /weighings/{id}/withdrawn": () => ({ withdrawn: false }),

@@ -9,18 +9,30 @@ export interface Server {
   readonly start: () => Promise<void>;
 }
 
-const freePort = (): Promise<number> => new Promise((done) => {
-  const server = createServer().listen(0, "127.0.0.1", () => { const { port } = server.address() as AddressInfo; server.close(() => done(port)); });
-});
+const freePort = (): Promise<number> =>
+  new Promise((done) => {
+    const server = createServer().listen(0, "127.0.0.1", () => {
+      const { port } = server.address() as AddressInfo;
+      server.close(() => done(port));
+    });
+  });
 
 /** @param env settings of its own, as `./run` would give them */
 export async function secondServer(env: Readonly<Record<string, string>> = {}): Promise<Server> {
   const port = await freePort();
   const base = `http://127.0.0.1:${port}`;
   let child: ChildProcess | undefined;
-  const answers = () => fetch(`${base}/api/v1/now`).then((answer) => answer.status < 500, () => false);
+  const answers = () =>
+    fetch(`${base}/api/v1/now`).then(
+      (answer) => answer.status < 500,
+      () => false,
+    );
   const start = async () => {
-    child = spawn("node", ["src/machine/serve.mjs", "start", "127.0.0.1", String(port)], { stdio: "ignore", detached: true, env: { ...process.env, ...env } });
+    child = spawn("node", ["src/machine/serve.mjs", "start", "127.0.0.1", String(port)], {
+      stdio: "ignore",
+      detached: true,
+      env: { ...process.env, ...env },
+    });
     for (let i = 0; i < 200; i++) {
       if (await answers()) return;
       await new Promise((go) => setTimeout(go, 100));

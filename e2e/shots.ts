@@ -11,7 +11,14 @@ const PHONE = { width: 390, height: 844 };
 mkdirSync(FOLDER, { recursive: true });
 const browser = await chromium.launch(playwright.use?.launchOptions);
 
-async function shot(name: string, path: string, size: typeof WIDE, theme: "light" | "dim", media?: "print", act?: (page: Page) => Promise<void>) {
+async function shot(
+  name: string,
+  path: string,
+  size: typeof WIDE,
+  theme: "light" | "dim",
+  media?: "print",
+  act?: (page: Page) => Promise<void>,
+) {
   const context = await browser.newContext({ viewport: size, reducedMotion: "reduce" });
   await context.addCookies([{ name: "infusing_theme", value: theme, url: base }]);
   const page = await context.newPage();
@@ -41,18 +48,34 @@ await shot("bowls", `${blend("Coil softener")}/bowls`, WIDE, "light");
 await shot("house", "/house", WIDE, "light");
 await shot("shelf", "/shelf", WIDE, "light");
 await shot("shelf-phone-dim", "/shelf", PHONE, "dim");
-await shot("jar", `/shelf/${jars.find(({ materialId }: { materialId: string }) => materialId === "henna").id}`, WIDE, "light");
+await shot(
+  "jar",
+  `/shelf/${jars.find(({ materialId }: { materialId: string }) => materialId === "henna").id}`,
+  WIDE,
+  "light",
+);
 await shot("measure", `/measure?batch=${batch.split("/").at(-1)}`, WIDE, "light", undefined, async (page) => {
   await page.getByLabel("Across, mm").fill("52");
   await page.getByLabel("Along, mm").fill("54");
 });
-await shot("practice", "/practice", WIDE, "dim", undefined, async (page) => { for (let i = 0; i < 5; i++) await page.getByRole("button", { name: "+ 50 ml" }).click(); });
+await shot("practice", "/practice", WIDE, "dim", undefined, async (page) => {
+  for (let i = 0; i < 5; i++) await page.getByRole("button", { name: "+ 50 ml" }).click();
+});
 await shot("notebook", "/blend", WIDE, "light", undefined, async (page) => {
   await page.getByRole("button", { name: "type a page of your notebook" }).click();
-  await page.getByLabel("As it stands there").fill("Grandmother’s Sunday paste\n2 heaped tbsp amla\ncurd - half cup\n1 T methi seed powder\nbrahmi 2 tbsp\n2 tbsp (60 g) neem powder\nwarm tea as needed\nleave for 2 hours");
+  await page
+    .getByLabel("As it stands there")
+    .fill(
+      "Grandmother’s Sunday paste\n2 heaped tbsp amla\ncurd - half cup\n1 T methi seed powder\nbrahmi 2 tbsp\n2 tbsp (60 g) neem powder\nwarm tea as needed\nleave for 2 hours",
+    );
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 });
-await shot("gathering", `/shelf/gathering?want=${["Ferry rust", "Long-haul mask"].map((name) => blend(name).split("/").at(-1)).join()}`, WIDE, "light");
+await shot(
+  "gathering",
+  `/shelf/gathering?want=${["Ferry rust", "Long-haul mask"].map((name) => blend(name).split("/").at(-1)).join()}`,
+  WIDE,
+  "light",
+);
 
 // The door, as it stands once the house is locked.
 const home = await browser.newContext({ viewport: WIDE, reducedMotion: "reduce" });

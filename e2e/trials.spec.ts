@@ -5,14 +5,27 @@ const blendNamed = async (request: APIRequestContext, name: string): Promise<str
   (await (await request.get("/api/v1/blends")).json()).blends.find((one: { name: string }) => one.name === name).id;
 const HAIR = { longest: { cm: 40 }, amount: { strands: "medium" } };
 const blendOf = (name: string, headId: string) => ({
-  id: uuid(), versionId: uuid(), name, headId,
+  id: uuid(),
+  versionId: uuid(),
+  name,
+  headId,
   blend: {
-    purpose: "mask", target: { word: "cream" }, kitchenTempC: 21, sizing: "asGiven", liquid: { materialId: "water", tempC: 40 },
-    lines: [{ materialId: "amla", role: "part", amount: 60, unit: "g" }, { materialId: "yoghurt", role: "fixed", amount: 30, unit: "g" }],
+    purpose: "mask",
+    target: { word: "cream" },
+    kitchenTempC: 21,
+    sizing: "asGiven",
+    liquid: { materialId: "water", tempC: 40 },
+    lines: [
+      { materialId: "amla", role: "part", amount: 60, unit: "g" },
+      { materialId: "yoghurt", role: "fixed", amount: 30, unit: "g" },
+    ],
   },
 });
 /** A blend on a head of its own, so that nothing else of this house is in the way. */
-async function ownBlend(request: APIRequestContext, name: string): Promise<{ readonly id: string; readonly versionId: string; readonly headId: string }> {
+async function ownBlend(
+  request: APIRequestContext,
+  name: string,
+): Promise<{ readonly id: string; readonly versionId: string; readonly headId: string }> {
   const headId = uuid();
   await request.post("/api/v1/heads", { data: { id: headId, name: `${name} head`, hair: HAIR } });
   const data = blendOf(name, headId);
@@ -22,7 +35,10 @@ async function ownBlend(request: APIRequestContext, name: string): Promise<{ rea
 const mlIn = (text: string | null): number => Number(/(\d+(?:\.\d+)?) ml/.exec(text ?? "")![1]);
 const mixing = (page: Page) => page.getByRole("region", { name: "While mixing" });
 
-test("a bowl said to be too thick, then thin, then overpoured: no way on contradicts the word, and what was promised is shown", async ({ page, request }) => {
+test("a bowl said to be too thick, then thin, then overpoured: no way on contradicts the word, and what was promised is shown", async ({
+  page,
+  request,
+}) => {
   const { versionId, headId } = await ownBlend(request, "Trial of words");
   const id = uuid();
   await request.post("/api/v1/batches", { data: { id, versionId, headId } });
@@ -31,12 +47,21 @@ test("a bowl said to be too thick, then thin, then overpoured: no way on contrad
   await mixing(page).getByRole("button", { name: "Too thick" }).click();
   const way = mixing(page).getByText(/^Add about /);
   const wanted = mlIn(await way.textContent());
-  const promised = /On the head ([^,]+),/.exec((await mixing(page).getByText(/On the head/).first().textContent())!)![1];
-  const never = Number(/(\d+) never more/.exec((await page.getByRole("img", { name: /A \d+ ml jug/ }).textContent())!)![1]);
+  const promised = /On the head ([^,]+),/.exec(
+    (await mixing(page)
+      .getByText(/On the head/)
+      .first()
+      .textContent())!,
+  )![1];
+  const never = Number(
+    /(\d+) never more/.exec((await page.getByRole("img", { name: /A \d+ ml jug/ }).textContent())!)![1],
+  );
   const before = mlIn(await page.locator("aside .font-say").first().textContent());
   expect(before + wanted).toBeLessThanOrEqual(never + 1);
   // One amount, from the sentence to the press to the record; and the bowl stands as it was promised.
-  await mixing(page).getByRole("button", { name: `Poured ${wanted} ml of it` }).click();
+  await mixing(page)
+    .getByRole("button", { name: `Poured ${wanted} ml of it` })
+    .click();
   await expect(page.locator("aside .font-say").first()).toHaveText(`${Math.round(before + wanted)} ml`);
   await expect(page.getByText(/rested, it goes on as/)).toContainText(promised);
   // Thin: never more liquid, whatever the figures say.
@@ -55,8 +80,12 @@ test("swapped, and put back; a thing taken out, and put back", async ({ page, re
   await line(/^hibiscus flower/).click();
   await page.getByText("instead of it, or without it").click();
   // A dye is not offered for what is none.
-  for (const dye of [/^henna, /, /^indigo, /, /^cassia, /]) await expect(page.getByRole("dialog").getByRole("button", { name: dye })).toHaveCount(0);
-  await page.getByRole("dialog").getByRole("button", { name: /^fenugreek seed, ground, \d+ g/ }).click();
+  for (const dye of [/^henna, /, /^indigo, /, /^cassia, /])
+    await expect(page.getByRole("dialog").getByRole("button", { name: dye })).toHaveCount(0);
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^fenugreek seed, ground, \d+ g/ })
+    .click();
   await page.getByRole("button", { name: "put hibiscus flower back" }).click();
   await page.keyboard.press("Escape");
   await expect(line(/^hibiscus flower/)).toHaveText(before!);
@@ -73,21 +102,34 @@ test("exactly so much of a powder, and only so much of it: a bowl of that, and w
   await page.goto("/blend");
   await page.getByRole("button", { name: "put something in the bowl" }).click();
   await page.getByLabel("What goes in?").fill("henna");
-  await page.getByRole("dialog").getByRole("button", { name: /^henna/ }).first().click();
-  await page.getByRole("button", { name: /^henna/ }).first().click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^henna/ })
+    .first()
+    .click();
+  await page
+    .getByRole("button", { name: /^henna/ })
+    .first()
+    .click();
   await page.getByLabel("I have only so much henna, g").fill("100");
   await page.getByRole("button", { name: "make it from that" }).click();
   await page.keyboard.press("Escape");
   await expect(page.getByRole("button", { name: /^henna/ }).first()).toContainText("100 g");
   await expect(page.getByText(/That is enough for about \d+ % of it/)).toBeVisible();
-  await page.getByRole("button", { name: /^henna/ }).first().click();
+  await page
+    .getByRole("button", { name: /^henna/ })
+    .first()
+    .click();
   await page.getByRole("radio", { name: /^exactly/ }).click();
   await page.keyboard.press("Escape");
   await expect(page.getByText("There is no powder in the bowl yet")).toHaveCount(0);
   await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
 });
 
-test("removed, left, come back: the address says so, the house lists it, and a copy is another blend", async ({ page, request }) => {
+test("removed, left, come back: the address says so, the house lists it, and a copy is another blend", async ({
+  page,
+  request,
+}) => {
   const { id } = await ownBlend(request, "Trial of leaving");
   await page.goto(`/blend/${id}`);
   await page.getByRole("button", { name: "remove it" }).click();
@@ -123,7 +165,9 @@ test("a bowl made on paper yesterday stands where it was mixed; a tap is set bac
   await expect(page.locator("aside .font-say").first()).toHaveText("140 ml");
   await expect(page.getByText("Sunday 1 November 18:30: mixed")).toBeVisible();
   const batchId = page.url().split("/").at(-1);
-  const listed = async () => (await (await request.get(`/api/v1/batches?text=${encodeURIComponent("Trial of yesterday")}`)).json()).batches[0].mixedMs;
+  const listed = async () =>
+    (await (await request.get(`/api/v1/batches?text=${encodeURIComponent("Trial of yesterday")}`)).json()).batches[0]
+      .mixedMs;
   const mixed = await listed();
   await page.getByRole("button", { name: "another time: mixed" }).click();
   await page.getByRole("button", { name: "an hour earlier" }).click();
@@ -146,13 +190,19 @@ test("a bowl made on paper yesterday stands where it was mixed; a tap is set bac
   await expect(page.getByText(/poured 140 ml of about \d+/)).toBeVisible();
 });
 
-test("an import over a removed blend says what comes back, and over somebody erased what stays out", async ({ page, request }) => {
+test("an import over a removed blend says what comes back, and over somebody erased what stays out", async ({
+  page,
+  request,
+}) => {
   const { id, headId } = await ownBlend(request, "Trial of a file");
   const book = await (await request.get(`/api/v1/blends/${id}/book`)).text();
   const heads = await (await request.get(`/api/v1/heads/${headId}/book`)).text();
   await request.put(`/api/v1/blends/${id}/removed`, { data: { removed: true } });
   await page.goto("/house");
-  const choose = (name: string, text: string) => page.getByLabel("Bring in a book file").setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+  const choose = (name: string, text: string) =>
+    page
+      .getByLabel("Bring in a book file")
+      .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
   await choose("blend.json", book);
   await expect(page.getByText("Put back, since it had been removed: Trial of a file.")).toBeVisible();
   await page.getByRole("button", { name: "Bring it in" }).click();
@@ -207,16 +257,21 @@ test("the keyboard alone: arrows only move, Enter decides, and the focus is neve
 });
 
 test("the recipe of a blend with a thing of one’s own, by its jar’s own spoons", async ({ request }) => {
-  const thing = await (await request.post("/api/v1/things", { data: { id: uuid(), name: "Trial herb", likeId: "amla" } })).json();
+  const thing = await (
+    await request.post("/api/v1/things", { data: { id: uuid(), name: "Trial herb", likeId: "amla" } })
+  ).json();
   const { headId } = await ownBlend(request, "Trial of a recipe");
   const data = blendOf("Trial recipe", headId);
   data.blend.lines[0] = { materialId: thing.materialId, role: "part", amount: 2, unit: "tbsp" };
   expect((await request.post("/api/v1/blends", { data })).status()).toBe(200);
-  const ingredient = async () => (await (await request.get(`/api/v1/blends/${data.id}/recipe`)).json()).recipeIngredient[0];
+  const ingredient = async () =>
+    (await (await request.get(`/api/v1/blends/${data.id}/recipe`)).json()).recipeIngredient[0];
   const plain = await ingredient();
   expect(plain).toMatch(/^trial herb \d+(\.\d)? g/);
   const jarId = uuid();
-  await request.post("/api/v1/jars", { data: { id: jarId, materialId: thing.materialId, name: "Trial herb", fullG: 200 } });
+  await request.post("/api/v1/jars", {
+    data: { id: jarId, materialId: thing.materialId, name: "Trial herb", fullG: 200 },
+  });
   await request.post(`/api/v1/jars/${jarId}/weighings`, { data: { id: uuid(), count: 4, unit: "tbsp", massG: 60 } });
   expect(await ingredient()).not.toBe(plain);
   await request.put(`/api/v1/jars/${jarId}/removed`, { data: { removed: true } });

@@ -7,11 +7,21 @@ import { expect, test, type APIRequestContext } from "@playwright/test";
 import { emptyDatabase } from "../src/demo/load";
 
 const folder = mkdtempSync(join(tmpdir(), "infusing-keep-"));
-const run = (...args: string[]) => execFileSync("./run", args, { encoding: "utf8", stdio: ["ignore", "pipe", "pipe"], env: { ...process.env, DATA_DIR: folder } });
+const run = (...args: string[]) =>
+  execFileSync("./run", args, {
+    encoding: "utf8",
+    stdio: ["ignore", "pipe", "pipe"],
+    env: { ...process.env, DATA_DIR: folder },
+  });
 
 async function book(request: APIRequestContext) {
   const get = async (path: string) => (await request.get(`/api/v1/${path}`)).json();
-  return { heads: await get("heads"), blends: await get("blends"), batches: await get("batches"), settings: await get("settings") };
+  return {
+    heads: await get("heads"),
+    blends: await get("blends"),
+    batches: await get("batches"),
+    settings: await get("settings"),
+  };
 }
 
 test("backed up while it is served, emptied, restored: all there", async ({ request }) => {
@@ -38,7 +48,9 @@ test("what is no backup changes nothing", async ({ request }) => {
   expect(await book(request)).toEqual(before);
 });
 
-test("a backup of the release before comes back and is brought forward; one that breaks off leaves the book as it was", async ({ request }) => {
+test("a backup of the release before comes back and is brought forward; one that breaks off leaves the book as it was", async ({
+  request,
+}) => {
   test.setTimeout(120_000);
   const file = join(folder, "mine.sql.gz");
   run("backup", file);
@@ -46,7 +58,12 @@ test("a backup of the release before comes back and is brought forward; one that
   // With the end that every dump has, and something in the middle that cannot be.
   const half = join(folder, "half.sql.gz");
   const text = gunzipSync(readFileSync(file)).toString("utf8");
-  writeFileSync(half, gzipSync(`${text.slice(0, text.indexOf("CREATE TABLE `household`") + 2000)}\nINSERT INTO nowhere VALUES (1);\n/*!40111 SET SQL_NOTES=@OLD_SQL_NOTES */;\n`));
+  writeFileSync(
+    half,
+    gzipSync(
+      `${text.slice(0, text.indexOf("CREATE TABLE `household`") + 2000)}\nINSERT INTO nowhere VALUES (1);\n/*!40111 SET SQL_NOTES=@OLD_SQL_NOTES */;\n`,
+    ),
+  );
   expect(() => run("restore", half)).toThrow(/the book is as it was/);
   expect(await book(request)).toEqual(before);
 

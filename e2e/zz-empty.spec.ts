@@ -8,7 +8,18 @@ import { insertHousehold } from "../src/store/household";
 test.beforeAll(() => emptyDatabase());
 
 test("no household yet: said on every page, and by the API", async ({ page, request }) => {
-  for (const path of ["/", "/blend", "/shelf", "/shelf/new", "/shelf/mix", "/shelf/labels", "/shelf/gathering", "/heads", "/log", "/house"]) {
+  for (const path of [
+    "/",
+    "/blend",
+    "/shelf",
+    "/shelf/new",
+    "/shelf/mix",
+    "/shelf/labels",
+    "/shelf/gathering",
+    "/heads",
+    "/log",
+    "/house",
+  ]) {
     await page.goto(path);
     await expect(page.getByRole("heading", { level: 1 })).toHaveText("There is no household here yet.");
   }
@@ -33,7 +44,10 @@ test("an empty household shows the first step, and gets to its first bowl", asyn
   await page.getByRole("link", { name: "Put the first powders in a bowl" }).click();
   await page.getByRole("button", { name: "put something in the bowl" }).click();
   await page.getByRole("dialog").getByText("Leaves", { exact: true }).click();
-  await page.getByRole("dialog").getByRole("button", { name: /^moringa/ }).click();
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: /^moringa/ })
+    .click();
   await page.getByLabel("Name of this blend").fill("The first");
   await page.getByRole("button", { name: "Make it …" }).click();
   await page.getByLabel("Whose head is it?").fill("Me");

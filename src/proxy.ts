@@ -10,14 +10,28 @@ function policy(nonce: string): string {
   // While developing, the framework's own panel needs more.
   const development = process.env.NODE_ENV === "development";
   return [
-    "default-src 'none'", `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development ? " 'unsafe-eval'" : ""}`, "worker-src 'self'", "connect-src 'self'", "img-src 'self' data:", "font-src 'self'",
+    "default-src 'none'",
+    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development ? " 'unsafe-eval'" : ""}`,
+    "worker-src 'self'",
+    "connect-src 'self'",
+    "img-src 'self' data:",
+    "font-src 'self'",
     // Components set single properties on elements (a colour, a height); sheets come from this house only.
-    `style-src 'self' ${development ? "'unsafe-inline'" : `'nonce-${nonce}'`}`, "style-src-attr 'unsafe-inline'", "manifest-src 'self'", "base-uri 'none'", "form-action 'self'", "frame-ancestors 'none'", "object-src 'none'",
+    `style-src 'self' ${development ? "'unsafe-inline'" : `'nonce-${nonce}'`}`,
+    "style-src-attr 'unsafe-inline'",
+    "manifest-src 'self'",
+    "base-uri 'none'",
+    "form-action 'self'",
+    "frame-ancestors 'none'",
+    "object-src 'none'",
   ].join("; ");
 }
 
 const refusal = (status: number, title: string) =>
-  NextResponse.json({ type: "about:blank", title, status }, { status, headers: { "content-type": "application/problem+json; charset=utf-8", "cache-control": "no-store" } });
+  NextResponse.json(
+    { type: "about:blank", title, status },
+    { status, headers: { "content-type": "application/problem+json; charset=utf-8", "cache-control": "no-store" } },
+  );
 
 /** How long an open door is taken to be open still; a locked one is asked about every time. */
 const OPEN_FOR_MS = 1000;
@@ -36,10 +50,22 @@ export async function proxy(request: NextRequest) {
   if (pathname !== DOOR && Date.now() >= openUntilMs) {
     const visitor = await visitorOf(request.headers).catch(() => undefined);
     if (visitor === undefined && !isHere(host)) return refusal(503, "The household’s book cannot be reached just now.");
-    if (visitor !== "stranger" && visitor && visitor.household.passwordHash === undefined) openUntilMs = Date.now() + OPEN_FOR_MS;
+    if (visitor !== "stranger" && visitor && visitor.household.passwordHash === undefined)
+      openUntilMs = Date.now() + OPEN_FOR_MS;
     if (visitor === "stranger") {
-      const asksForPage = request.method === "GET" && (request.headers.get("accept") ?? "").includes("text/html") && !pathname.startsWith("/api/");
-      return asksForPage ? NextResponse.redirect(new URL(`${DOOR}?${new URLSearchParams({ then: pathname + request.nextUrl.search })}`, `http://${request.headers.get("host")}`), { status: 303, headers: { "cache-control": "no-store" } }) : refusal(401, "This house is locked. Come in with its password or a code, at /enter.");
+      const asksForPage =
+        request.method === "GET" &&
+        (request.headers.get("accept") ?? "").includes("text/html") &&
+        !pathname.startsWith("/api/");
+      return asksForPage
+        ? NextResponse.redirect(
+            new URL(
+              `${DOOR}?${new URLSearchParams({ then: pathname + request.nextUrl.search })}`,
+              `http://${request.headers.get("host")}`,
+            ),
+            { status: 303, headers: { "cache-control": "no-store" } },
+          )
+        : refusal(401, "This house is locked. Come in with its password or a code, at /enter.");
     }
   }
   const nonce = btoa(String.fromCharCode(...crypto.getRandomValues(new Uint8Array(16))));

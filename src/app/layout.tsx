@@ -7,7 +7,10 @@ import { ShelfProvider } from "@/ui/shelf/ShelfContext";
 import { Ribbon } from "@/ui/ribbon/Ribbon";
 import "./globals.css";
 
-export const metadata: Metadata = { title: { default: "Infusing", template: "%s · Infusing" }, description: "Measuring, mixing, resting and remembering herb pastes for hair." };
+export const metadata: Metadata = {
+  title: { default: "Infusing", template: "%s · Infusing" },
+  description: "Measuring, mixing, resting and remembering herb pastes for hair.",
+};
 export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 export const dynamic = "force-dynamic";
 
@@ -16,7 +19,14 @@ async function ribbonState() {
   const nowMs = Date.now();
   try {
     const found = await house();
-    return { shelf: await houseShelf(found), going: found ? await goingOn(found.household.id, nowMs) : [], timeZone: found?.settings.timeZone ?? "UTC", nowMs, rev: found?.household.rev ?? 0, unread: false };
+    return {
+      shelf: await houseShelf(found),
+      going: found ? await goingOn(found.household.id, nowMs) : [],
+      timeZone: found?.settings.timeZone ?? "UTC",
+      nowMs,
+      rev: found?.household.rev ?? 0,
+      unread: false,
+    };
   } catch {
     return { shelf: await houseShelf(undefined), going: [], timeZone: "UTC", nowMs, rev: 0, unread: true };
   }
@@ -27,7 +37,12 @@ export default async function Layout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" data-theme={theme}>
       <body>
-        <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:left-4 focus:top-2 focus:z-50 focus:bg-ware focus:p-2">Skip to the page</a>
+        <a
+          href="#main"
+          className="sr-only focus:not-sr-only focus:absolute focus:left-4 focus:top-2 focus:z-50 focus:bg-ware focus:p-2"
+        >
+          Skip to the page
+        </a>
         <ShelfProvider house={shelf}>
           <main id="main">{children}</main>
           <Ribbon {...state} />

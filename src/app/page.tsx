@@ -14,6 +14,18 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ r
   const nowMs = Date.now();
   const { removed } = await searchParams;
   const goneName = isUuid(removed) ? await removedBlendName(found.household.id, removed) : undefined;
-  const [going, blends] = [await goingOn(found.household.id, nowMs), await blendsWithBowls(found.household.id, found.settings.spoons)];
-  return <TodayView going={going} blends={blends} timeZone={found.settings.timeZone} nowMs={nowMs} houseName={found.household.name} gone={goneName !== undefined && removed ? { id: removed, name: goneName } : undefined} />;
+  const [going, blends] = [
+    await goingOn(found.household.id, nowMs),
+    await blendsWithBowls(found.household.id, found.settings.spoons),
+  ];
+  return (
+    <TodayView
+      going={going}
+      blends={blends}
+      timeZone={found.settings.timeZone}
+      nowMs={nowMs}
+      houseName={found.household.name}
+      gone={goneName !== undefined && removed ? { id: removed, name: goneName } : undefined}
+    />
+  );
 }

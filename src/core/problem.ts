@@ -51,8 +51,7 @@ export type ProblemCode =
   | "notAnOwnId";
 
 export type Result<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly problems: readonly Problem[] };
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 export const refuse = (...problems: Problem[]): Result<never> => ({ ok: false, problems });

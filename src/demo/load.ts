@@ -22,13 +22,40 @@ const HOUR_MS = 3_600_000;
 const MINUTE_MS = 60_000;
 const EMPTY_NAME = "Our house";
 
-interface Made { readonly ids: Map<string, string>; readonly blends: Map<string, string>; readonly earlier: Map<string, string>; readonly heads: Map<string, string>; readonly deviceId: string }
+interface Made {
+  readonly ids: Map<string, string>;
+  readonly blends: Map<string, string>;
+  readonly earlier: Map<string, string>;
+  readonly heads: Map<string, string>;
+  readonly deviceId: string;
+}
 
 /** Everything a household has, gone. Only for `./run demo --fresh` and tests. */
 export async function emptyDatabase(): Promise<void> {
   const knex = database();
   await knex("blend").update({ current_version_id: null });
-  for (const table of ["reading", "stock_move", "jar_weighing", "jar", "own_thing", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "head", "pairing", "device", "person", "import", "door_try", "setting", "household"]) await knex(table).del();
+  for (const table of [
+    "reading",
+    "stock_move",
+    "jar_weighing",
+    "jar",
+    "own_thing",
+    "batch_term",
+    "batch_event",
+    "batch",
+    "blend_line",
+    "blend_version",
+    "blend",
+    "head",
+    "pairing",
+    "device",
+    "person",
+    "import",
+    "door_try",
+    "setting",
+    "household",
+  ])
+    await knex(table).del();
 }
 
 /** What the demo's kitchen has. */
@@ -40,24 +67,52 @@ function mixedSteps({ steps }: Worksheet): StepId[] {
   return ids.slice(ids.indexOf("pour"), ids.indexOf("rest"));
 }
 
-async function begin(write: Write, made: Made, name: string, who: string, startsAt: Date, earlier = false): Promise<{ id: string; question: PasteQuestion; answer: PasteAnswer }> {
+async function begin(
+  write: Write,
+  made: Made,
+  name: string,
+  who: string,
+  startsAt: Date,
+  earlier = false,
+): Promise<{ id: string; question: PasteQuestion; answer: PasteAnswer }> {
   const demo = BLENDS.find((one) => one.name === name)!;
   const head = HEADS[who as keyof typeof HEADS];
-  const question: PasteQuestion = questionOn(blendForHead((earlier && demo.earlier) || demo.blend, HEADS[demo.for], head), head, "metric", await shelfOf(write.householdId, write.trx));
+  const question: PasteQuestion = questionOn(
+    blendForHead((earlier && demo.earlier) || demo.blend, HEADS[demo.for], head),
+    head,
+    "metric",
+    await shelfOf(write.householdId, write.trx),
+  );
   const result = computePaste(question);
   if (!result.ok) throw new Error(`${name}: ${JSON.stringify(result.problems)}`);
   const id = uuid();
   await batches.insertBatch(write, {
-    id, versionId: (earlier ? made.earlier : made.blends).get(name)!, blendId: made.ids.get(name)!, headId: made.heads.get(who)!, blendName: name, headName: who, question, answer: result.value,
-    figures: figuresOf(question), startsAt, createdAt: startsAt,
+    id,
+    versionId: (earlier ? made.earlier : made.blends).get(name)!,
+    blendId: made.ids.get(name)!,
+    headId: made.heads.get(who)!,
+    blendName: name,
+    headName: who,
+    question,
+    answer: result.value,
+    figures: figuresOf(question),
+    startsAt,
+    createdAt: startsAt,
   });
   return { id, question, answer: result.value };
 }
 
 /** Adds events at their times, and projects them. */
-async function happen(write: Write, made: Made, batchId: string, events: readonly (readonly [Date, BatchPayload])[]): Promise<void> {
+async function happen(
+  write: Write,
+  made: Made,
+  batchId: string,
+  events: readonly (readonly [Date, BatchPayload])[],
+): Promise<void> {
   for (const [i, [at, payload]] of events.entries()) {
-    await batches.insertEvents(write, batchId, made, [{ id: uuid(), payload, deviceSeq: i + 1, revSeen: write.rev, deviceClock: at, at }]);
+    await batches.insertEvents(write, batchId, made, [
+      { id: uuid(), payload, deviceSeq: i + 1, revSeen: write.rev, deviceClock: at, at },
+    ]);
   }
   const all = await batches.listEvents(write.householdId, batchId, write.trx);
   await batches.project(write, batchId, foldBatch(all));
@@ -87,7 +142,15 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
       const add = async (content: Blend, createdAt: Date, remember: Map<string, string>) => {
         const versionId = uuid();
         remember.set(name, versionId);
-        await blends.insertVersion(write, { blendId: id, versionId, name, headId: made.heads.get(who)!, blend: content, deviceId: made.deviceId, createdAt });
+        await blends.insertVersion(write, {
+          blendId: id,
+          versionId,
+          name,
+          headId: made.heads.get(who)!,
+          blend: content,
+          deviceId: made.deviceId,
+          createdAt,
+        });
       };
       if (earlier) await add(earlier, later(now, -180 * 24 * 60), made.earlier);
       await add(blend, later(now, -70 * 24 * 60), made.blends);
@@ -97,17 +160,32 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
 
   for (const past of BATCHES) {
     await inTransaction(householdId, async (write) => {
-      const startsAt = DateTime.fromJSDate(now).setZone(timeZone).minus({ days: past.daysAgo }).set({ hour: past.hour, minute: 0, second: 0, millisecond: 0 }).toJSDate();
+      const startsAt = DateTime.fromJSDate(now)
+        .setZone(timeZone)
+        .minus({ days: past.daysAgo })
+        .set({ hour: past.hour, minute: 0, second: 0, millisecond: 0 })
+        .toJSDate();
       const { id, question, answer } = await begin(write, made, past.blend, past.for, startsAt, past.earlier);
       const sheet = worksheetFor(question, answer, VESSELS);
       const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
-      const events: [Date, BatchPayload][] = [[later(startsAt, sheet.mixedMin), { kind: "poured", ml: Math.round((plannedMl * past.poured) / 5) * 5 }]];
+      const events: [Date, BatchPayload][] = [
+        [later(startsAt, sheet.mixedMin), { kind: "poured", ml: Math.round((plannedMl * past.poured) / 5) * 5 }],
+      ];
       events.push([later(startsAt, sheet.mixedMin), { kind: "reached", stage: "mixed" }]);
       if (past.tested) events.push([later(startsAt, sheet.onHeadMin), { kind: "tested", ...past.tested }]);
-      for (const step of sheet.steps) events.push([later(startsAt, step.startMin + step.durationMin), { kind: "ticked", step: step.id, done: true }]);
-      events.push([later(startsAt, sheet.rinseMin - answer.leaveOnMin.mid), { kind: "reached", stage: "onHead" }], [later(startsAt, sheet.rinseMin), { kind: "reached", stage: "rinsed" }]);
-      for (const [mark, value] of Object.entries(past.marks)) events.push([later(startsAt, sheet.endMin + 60), { kind: "marked", mark: mark as "soft", value }]);
-      events.push([later(startsAt, sheet.endMin + 61), { kind: "noted", text: past.words }], [later(startsAt, sheet.endMin + 61), { kind: "again", again: past.again }], [later(startsAt, sheet.endMin + 62), { kind: "closed" }]);
+      for (const step of sheet.steps)
+        events.push([later(startsAt, step.startMin + step.durationMin), { kind: "ticked", step: step.id, done: true }]);
+      events.push(
+        [later(startsAt, sheet.rinseMin - answer.leaveOnMin.mid), { kind: "reached", stage: "onHead" }],
+        [later(startsAt, sheet.rinseMin), { kind: "reached", stage: "rinsed" }],
+      );
+      for (const [mark, value] of Object.entries(past.marks))
+        events.push([later(startsAt, sheet.endMin + 60), { kind: "marked", mark: mark as "soft", value }]);
+      events.push(
+        [later(startsAt, sheet.endMin + 61), { kind: "noted", text: past.words }],
+        [later(startsAt, sheet.endMin + 61), { kind: "again", again: past.again }],
+        [later(startsAt, sheet.endMin + 62), { kind: "closed" }],
+      );
       await happen(write, made, id, events);
     });
   }
@@ -119,12 +197,21 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
     const plannedMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
     const firstMl = Math.round((plannedMl * 0.92) / 10) * 10;
     await happen(write, made, id, [
-      [later(mixedAt, -12), { kind: "ticked", step: "gather", done: true }], [later(mixedAt, -10), { kind: "ticked", step: "dry", done: true }],
-      [later(mixedAt, -9), { kind: "heaped", line: 1, unit: "tbsp" }], [later(mixedAt, -9), { kind: "ticked", step: "wet", done: true }], [later(mixedAt, -8), { kind: "poured", ml: firstMl }], [later(mixedAt, -7), { kind: "ticked", step: "firstPour", done: true }],
-      [later(mixedAt, -4), { kind: "poured", ml: 90 }], [later(mixedAt, -1), { kind: "poured", ml: 30 }], [later(mixedAt, -1), { kind: "said", word: "right" }],
+      [later(mixedAt, -12), { kind: "ticked", step: "gather", done: true }],
+      [later(mixedAt, -10), { kind: "ticked", step: "dry", done: true }],
+      [later(mixedAt, -9), { kind: "heaped", line: 1, unit: "tbsp" }],
+      [later(mixedAt, -9), { kind: "ticked", step: "wet", done: true }],
+      [later(mixedAt, -8), { kind: "poured", ml: firstMl }],
+      [later(mixedAt, -7), { kind: "ticked", step: "firstPour", done: true }],
+      [later(mixedAt, -4), { kind: "poured", ml: 90 }],
+      [later(mixedAt, -1), { kind: "poured", ml: 30 }],
+      [later(mixedAt, -1), { kind: "said", word: "right" }],
       [mixedAt, { kind: "reached", stage: "mixed" }],
       // What follows the pour is done as well once it is mixed.
-      ...mixedSteps(worksheetFor(question, answer, VESSELS)).map((step): [Date, BatchPayload] => [mixedAt, { kind: "ticked", step, done: true }]),
+      ...mixedSteps(worksheetFor(question, answer, VESSELS)).map((step): [Date, BatchPayload] => [
+        mixedAt,
+        { kind: "ticked", step, done: true },
+      ]),
     ]);
   });
   return householdId;

@@ -1,6 +1,24 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsISO4217CurrencyCode, IsNumber, IsObject, IsOptional, IsString, IsTimeZone, Matches, Max, Min, ValidateNested } from "class-validator";
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsDefined,
+  IsIn,
+  IsInt,
+  IsISO4217CurrencyCode,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsTimeZone,
+  Matches,
+  Max,
+  Min,
+  ValidateNested,
+} from "class-validator";
 import { UNITS, type Unit } from "@/core/measure";
 import { IsMoment } from "./moment";
 import { BlendInput } from "./pasteInput";
@@ -46,7 +64,13 @@ export class EventInput {
 }
 
 export class EventsInput {
-  @Type(() => EventInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(200) @ArrayMinSize(1) @IsArray() events!: EventInput[];
+  @Type(() => EventInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(200)
+  @ArrayMinSize(1)
+  @IsArray()
+  events!: EventInput[];
   /** The device's clock as it sends; with each tap's own clock it says how long the tap was kept. */
   @IsOptional() @IsMoment() @IsString() sentAt?: string;
   /** Answer only with what was written after this rev. */
@@ -81,8 +105,18 @@ export class UnitMeaningInput {
   @IsIn(UNITS) unit!: Unit;
 }
 export class MeaningsInput {
-  @Type(() => ThingMeaningInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(200) @IsArray() things!: ThingMeaningInput[];
-  @Type(() => UnitMeaningInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(200) @IsArray() units!: UnitMeaningInput[];
+  @Type(() => ThingMeaningInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(200)
+  @IsArray()
+  things!: ThingMeaningInput[];
+  @Type(() => UnitMeaningInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(200)
+  @IsArray()
+  units!: UnitMeaningInput[];
 }
 
 export class RemovedInput {

@@ -9,7 +9,11 @@ const MOST_EVER = 200;
 /** The household's password: the one there is, where there is one, and the new one, or none to open the door again. */
 export class PasswordInput {
   @ValidateIf((_, value) => value !== undefined) @MaxLength(MOST_EVER) @IsString() current?: string;
-  @ValidateIf((_, value) => value !== undefined) @MaxLength(LIMITS.passwordChars.max) @MinLength(LIMITS.passwordChars.min) @IsString() password?: string;
+  @ValidateIf((_, value) => value !== undefined)
+  @MaxLength(LIMITS.passwordChars.max)
+  @MinLength(LIMITS.passwordChars.min)
+  @IsString()
+  password?: string;
 }
 
 /** A code for one more device; letters and digits that are not mistaken for each other. */

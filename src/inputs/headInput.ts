@@ -1,7 +1,36 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, IsArray, IsBoolean, IsDefined, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, Min, ValidateNested } from "class-validator";
-import { AGES, CUTS, LANDMARKS, PLAIN_HEAD, SHADES, STRAND_COUNTS, STRAND_SIZES, type Age, type Cut, type Head, type Landmark, type Shade, type StrandCount, type StrandSize } from "@/core/head";
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsDefined,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  Min,
+  ValidateNested,
+} from "class-validator";
+import {
+  AGES,
+  CUTS,
+  LANDMARKS,
+  PLAIN_HEAD,
+  SHADES,
+  STRAND_COUNTS,
+  STRAND_SIZES,
+  type Age,
+  type Cut,
+  type Head,
+  type Landmark,
+  type Shade,
+  type StrandCount,
+  type StrandSize,
+} from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import { IsId, IsText } from "./text";
 
@@ -27,7 +56,12 @@ export class HairInput {
   @IsOptional() @IsBoolean() pregnant?: boolean;
   @IsOptional() @IsBoolean() soreScalp?: boolean;
   @IsOptional() @IsBoolean() asthma?: boolean;
-  @IsOptional() @IsText("allergyChars", { each: true }) @IsString({ each: true }) @ArrayMaxSize(LIMITS.allergyCount.max) @IsArray() allergies?: string[];
+  @IsOptional()
+  @IsText("allergyChars", { each: true })
+  @IsString({ each: true })
+  @ArrayMaxSize(LIMITS.allergyCount.max)
+  @IsArray()
+  allergies?: string[];
 }
 
 /** Core head from what was sent: a measure wins over a word where both came. */
@@ -35,9 +69,11 @@ export function toHead(input: HairInput): Head {
   const { longest, amount } = input;
   const given = Object.fromEntries(Object.entries(input).filter(([, value]) => value !== undefined)) as Partial<Head>;
   return {
-    ...PLAIN_HEAD, ...given,
+    ...PLAIN_HEAD,
+    ...given,
     longest: longest.cm !== undefined ? { cm: longest.cm } : { landmark: longest.landmark as Landmark },
-    amount: amount.ponytailCm !== undefined ? { ponytailCm: amount.ponytailCm } : { strands: amount.strands as StrandCount },
+    amount:
+      amount.ponytailCm !== undefined ? { ponytailCm: amount.ponytailCm } : { strands: amount.strands as StrandCount },
   };
 }
 

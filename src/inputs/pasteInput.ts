@@ -1,9 +1,31 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, IsArray, IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsString, ValidateNested } from "class-validator";
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsDefined,
+  IsIn,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  ValidateNested,
+} from "class-validator";
 import { PURPOSES, type PurposeId } from "@/core/head";
 import { FILLS, UNITS, type Fill, type Spoons, type Unit } from "@/core/measure";
-import { CHOICES, ROLES, SIZINGS, TARGETS, WORDS, type Blend, type MixingWord, type PasteQuestion, type Role, type Sizing, type TargetWord } from "@/core/paste";
+import {
+  CHOICES,
+  ROLES,
+  SIZINGS,
+  TARGETS,
+  WORDS,
+  type Blend,
+  type MixingWord,
+  type PasteQuestion,
+  type Role,
+  type Sizing,
+  type TargetWord,
+} from "@/core/paste";
 import { questionOn, type Shelf } from "@/core/shelf";
 import { SpoonsInput, toSpoons } from "./spoonsInput";
 import { HairInput, toHead } from "./headInput";
@@ -61,7 +83,12 @@ export class RootsInput {
 export class BlendInput {
   @IsIn(PURPOSES) purpose!: PurposeId;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => RootsInput) roots?: RootsInput;
-  @Type(() => LineInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(MOST_LINES) @IsArray() lines!: LineInput[];
+  @Type(() => LineInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(MOST_LINES)
+  @IsArray()
+  lines!: LineInput[];
   @Type(() => LiquidInput) @ValidateNested() @IsObject() @IsDefined() liquid!: LiquidInput;
   @Type(() => TargetInput) @ValidateNested() @IsObject() @IsDefined() target!: TargetInput;
   @IsNumber() kitchenTempC!: number;
@@ -91,15 +118,45 @@ export class CorrectionInput extends PasteInput {
 export function toBlend(input: BlendInput): Blend {
   const { purpose, roots, lines, liquid, target, kitchenTempC, restMin, sizing, choices } = input;
   return {
-    purpose, kitchenTempC, sizing: sizing ?? "likely",
+    purpose,
+    kitchenTempC,
+    sizing: sizing ?? "likely",
     ...(roots ? { roots: { months: roots.months, share: roots.share } } : {}),
     ...(restMin !== undefined ? { restMin } : {}),
-    lines: lines.map(({ materialId, jarId, role, amount, unit, fill }) => ({ materialId, ...(jarId ? { jarId } : {}), role, amount, unit, fill: fill ?? "level" })),
-    liquid: { materialId: liquid.materialId, ...(liquid.jarId ? { jarId: liquid.jarId } : {}), tempC: liquid.tempC, ...(liquid.amountMl !== undefined ? { amountMl: liquid.amountMl } : {}), ...(liquid.with ? { with: { materialId: liquid.with.materialId, ...(liquid.with.jarId ? { jarId: liquid.with.jarId } : {}), share: liquid.with.share } } : {}) },
-    ...(choices ? { choices: Object.fromEntries(Object.entries(choices).filter(([, value]) => value !== undefined && value !== null)) } : {}),
+    lines: lines.map(({ materialId, jarId, role, amount, unit, fill }) => ({
+      materialId,
+      ...(jarId ? { jarId } : {}),
+      role,
+      amount,
+      unit,
+      fill: fill ?? "level",
+    })),
+    liquid: {
+      materialId: liquid.materialId,
+      ...(liquid.jarId ? { jarId: liquid.jarId } : {}),
+      tempC: liquid.tempC,
+      ...(liquid.amountMl !== undefined ? { amountMl: liquid.amountMl } : {}),
+      ...(liquid.with
+        ? {
+            with: {
+              materialId: liquid.with.materialId,
+              ...(liquid.with.jarId ? { jarId: liquid.with.jarId } : {}),
+              share: liquid.with.share,
+            },
+          }
+        : {}),
+    },
+    ...(choices
+      ? {
+          choices: Object.fromEntries(
+            Object.entries(choices).filter(([, value]) => value !== undefined && value !== null),
+          ),
+        }
+      : {}),
     target: target.yieldPa !== undefined ? { yieldPa: target.yieldPa } : { word: target.word as TargetWord },
   };
 }
 
 /** The question as a shelf answers it. */
-export const toQuestion = (input: PasteInput, spoons: Spoons, shelf: Shelf): PasteQuestion => questionOn(toBlend(input), toHead(input.head), toSpoons(input.spoons) ?? spoons, shelf);
+export const toQuestion = (input: PasteInput, spoons: Spoons, shelf: Shelf): PasteQuestion =>
+  questionOn(toBlend(input), toHead(input.head), toSpoons(input.spoons) ?? spoons, shelf);

@@ -29,9 +29,22 @@ export class JarReadingInput {
 }
 
 /** What is missing stays missing: the core says so at its field. */
-export const toReading = (input: ReadingInput): Reading => (input.by === "ring"
-  ? { by: "ring", heightMm: input.heightMm as number, slumpMm: input.slumpMm as number }
-  : { by: "plate", volumeMl: input.volumeMl as number, acrossMm: input.acrossMm as number, alongMm: input.alongMm as number });
+export const toReading = (input: ReadingInput): Reading =>
+  input.by === "ring"
+    ? { by: "ring", heightMm: input.heightMm as number, slumpMm: input.slumpMm as number }
+    : {
+        by: "plate",
+        volumeMl: input.volumeMl as number,
+        acrossMm: input.acrossMm as number,
+        alongMm: input.alongMm as number,
+      };
 
-export const toJarTest = ({ amount, unit, fill, waterMl, minutes, tempC, reading }: JarReadingInput): JarTest =>
-  ({ amount, unit, fill: fill ?? "level", waterMl, minutes, tempC, reading: toReading(reading) });
+export const toJarTest = ({ amount, unit, fill, waterMl, minutes, tempC, reading }: JarReadingInput): JarTest => ({
+  amount,
+  unit,
+  fill: fill ?? "level",
+  waterMl,
+  minutes,
+  tempC,
+  reading: toReading(reading),
+});

@@ -1,6 +1,22 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import { ArrayMaxSize, ArrayMinSize, IsArray, IsBoolean, IsIn, IsInt, IsNumber, IsObject, IsOptional, IsString, Max, MaxLength, Min, MinLength, ValidateNested } from "class-validator";
+import {
+  ArrayMaxSize,
+  ArrayMinSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsNumber,
+  IsObject,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  MinLength,
+  ValidateNested,
+} from "class-validator";
 import { WEIGHED_BY, type Jar, type OwnPart, type OwnThing, type Weighing } from "@/core/shelf";
 import { IsId, IsText } from "./text";
 
@@ -31,7 +47,9 @@ export class WeighingInput {
   @IsIn(WEIGHED_BY) unit!: Weighing["unit"];
   @IsNumber() massG!: number;
 }
-export class WithdrawnInput { @IsIn([true, false]) withdrawn!: boolean; }
+export class WithdrawnInput {
+  @IsIn([true, false]) withdrawn!: boolean;
+}
 
 /** A jar put on the scale: what is left in it. */
 export class LeftInput {
@@ -49,7 +67,13 @@ export class OwnThingInput {
   @IsOptional() @IsText("useChars") @IsString() use?: string;
   /** It is like this; or it is mixed of the parts. */
   @IsOptional() @IsText("materialIdChars") @IsString() likeId?: string;
-  @IsOptional() @Type(() => OwnPartInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(100) @IsArray() parts?: OwnPartInput[];
+  @IsOptional()
+  @Type(() => OwnPartInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(100)
+  @IsArray()
+  parts?: OwnPartInput[];
 }
 
 export class PremixPartInput {
@@ -61,23 +85,50 @@ export class PremixInput {
   @IsId() id!: string;
   @IsId() thingId!: string;
   @IsText("thingNameChars") @IsString() name!: string;
-  @Type(() => PremixPartInput) @ValidateNested({ each: true }) @IsObject({ each: true }) @ArrayMaxSize(40) @ArrayMinSize(1) @IsArray() parts!: PremixPartInput[];
+  @Type(() => PremixPartInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(40)
+  @ArrayMinSize(1)
+  @IsArray()
+  parts!: PremixPartInput[];
   @IsOptional() @IsText("labelChars") @IsString() place?: string;
 }
 
-export class JarsCsvInput { @MaxLength(2_000_000) @MinLength(1) @IsString() csv!: string; }
+export class JarsCsvInput {
+  @MaxLength(2_000_000) @MinLength(1) @IsString() csv!: string;
+}
 
 /** Those that say something; an optional field may come as null. */
 const filled = <K extends string>(fields: Readonly<Record<K, string | null | undefined>>): Partial<Record<K, string>> =>
-  Object.fromEntries(Object.entries<string | null | undefined>(fields).filter(([, value]) => typeof value === "string" && value.trim() !== "").map(([key, value]) => [key, value!.trim()])) as Partial<Record<K, string>>;
+  Object.fromEntries(
+    Object.entries<string | null | undefined>(fields)
+      .filter(([, value]) => typeof value === "string" && value.trim() !== "")
+      .map(([key, value]) => [key, value!.trim()]),
+  ) as Partial<Record<K, string>>;
 
 export function toJar(id: string, input: JarDetailsInput): Omit<Jar, "leftG" | "weighings"> {
   const { materialId, name, lot, boughtOn, openedOn, bestBefore, fullG, price, place, madeHere } = input;
-  return { id, materialId, name: name.trim(), fullG, madeHere: madeHere ?? false, ...filled({ lot, boughtOn, openedOn, bestBefore, place }), ...(typeof price === "number" ? { price } : {}) };
+  return {
+    id,
+    materialId,
+    name: name.trim(),
+    fullG,
+    madeHere: madeHere ?? false,
+    ...filled({ lot, boughtOn, openedOn, bestBefore, place }),
+    ...(typeof price === "number" ? { price } : {}),
+  };
 }
 
 export function toOwnThing(id: string, { name, use, likeId, parts }: OwnThingInput): OwnThing {
   const common = { id, name: name.trim(), ...filled({ use }) };
-  if (parts) return { ...common, kind: "mixture", parts: parts.map(({ materialId, share }): OwnPart => (typeof share === "number" ? { materialId, share } : { materialId })) };
+  if (parts)
+    return {
+      ...common,
+      kind: "mixture",
+      parts: parts.map(({ materialId, share }): OwnPart =>
+        typeof share === "number" ? { materialId, share } : { materialId },
+      ),
+    };
   return { ...common, kind: "like", likeId: likeId ?? "" };
 }

@@ -12,8 +12,17 @@ async function main(): Promise<void> {
     console.log(`The house has no password; on this machine it is open: http://127.0.0.1:${port}`);
   } else {
     const code = await ownersCode(found.household);
-    const hosts = ["127.0.0.1", ...(found.settings.network ? Object.values(networkInterfaces()).flat().flatMap((one) => (one && !one.internal && one.family === "IPv4" ? [one.address] : [])) : [])];
-    console.log(`\n  ${code.slice(0, 5)} ${code.slice(5)}   good for one device, for ten minutes; it may also set a new password\n`);
+    const hosts = [
+      "127.0.0.1",
+      ...(found.settings.network
+        ? Object.values(networkInterfaces())
+            .flat()
+            .flatMap((one) => (one && !one.internal && one.family === "IPv4" ? [one.address] : []))
+        : []),
+    ];
+    console.log(
+      `\n  ${code.slice(0, 5)} ${code.slice(5)}   good for one device, for ten minutes; it may also set a new password\n`,
+    );
     for (const host of hosts) console.log(`  http://${host}:${port}/enter?code=${code}`);
     console.log();
   }

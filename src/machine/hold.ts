@@ -14,7 +14,9 @@ async function main(): Promise<void> {
   const [[lock]] = await held.promise().query(`SELECT GET_LOCK(${HOLD_NAME}, 30) AS got`);
   if (lock.got !== 1) throw new Error("another restore is under way");
   // Whoever writes has a household's row; when all rows were had once, nobody is writing, and who comes now sees the hold.
-  await knex.transaction(async (trx) => { await trx("household").select("id").forUpdate(); });
+  await knex.transaction(async (trx) => {
+    await trx("household").select("id").forUpdate();
+  });
   const door = await doorNow(knex);
   console.log("held");
   for await (const line of createInterface({ input: process.stdin })) {

@@ -26,7 +26,12 @@ const problem = (status, title) => JSON.stringify({ type: "about:blank", title, 
 
 /** Answers, takes what is still coming for a moment without keeping it, and hangs up. */
 function refuse(request, response, status, title, headers = {}) {
-  response.writeHead(status, { "content-type": "application/problem+json; charset=utf-8", "cache-control": "no-store", connection: "close", ...headers });
+  response.writeHead(status, {
+    "content-type": "application/problem+json; charset=utf-8",
+    "cache-control": "no-store",
+    connection: "close",
+    ...headers,
+  });
   response.end(request.method === "HEAD" ? undefined : problem(status, title));
   request.resume();
   setTimeout(() => request.socket.destroy(), LINGER_MS).unref();
@@ -43,11 +48,22 @@ const handle = app.getRequestHandler();
 
 server.on("request", (request, response) => {
   const { method, headers, socket } = request;
-  if (!METHODS.includes(method)) return refuse(request, response, 405, "That is not done here.", { allow: METHODS.join(", ") });
-  if (headers["transfer-encoding"] !== undefined) return refuse(request, response, 411, "Say how long it is (Content-Length) before you send it.");
-  if (Number(headers["content-length"] ?? 0) > MOST_BYTES) return refuse(request, response, 413, `That is more than ${MOST_BYTES / 2 ** 20} MB. Send less at once.`);
+  if (!METHODS.includes(method))
+    return refuse(request, response, 405, "That is not done here.", { allow: METHODS.join(", ") });
+  if (headers["transfer-encoding"] !== undefined)
+    return refuse(request, response, 411, "Say how long it is (Content-Length) before you send it.");
+  if (Number(headers["content-length"] ?? 0) > MOST_BYTES)
+    return refuse(request, response, 413, `That is more than ${MOST_BYTES / 2 ** 20} MB. Send less at once.`);
   // Who really asks; what a client says of that is not believed.
-  for (const name of ["forwarded", "x-forwarded-for", "x-forwarded-host", "x-forwarded-port", "x-forwarded-proto", "x-real-ip"]) delete headers[name];
+  for (const name of [
+    "forwarded",
+    "x-forwarded-for",
+    "x-forwarded-host",
+    "x-forwarded-port",
+    "x-forwarded-proto",
+    "x-real-ip",
+  ])
+    delete headers[name];
   headers["x-infusing-address"] = (socket.remoteAddress ?? "").replace(/^::ffff:/, "");
   return handle(request, response).catch(() => response.destroy());
 });
@@ -55,7 +71,10 @@ if (!dev) {
   server.on("upgrade", (_, socket) => {
     const text = problem(400, "Nothing is upgraded here.");
     socket.on("error", () => undefined);
-    socket.end(`HTTP/1.1 400 Bad Request\r\nContent-Type: application/problem+json\r\nContent-Length: ${Buffer.byteLength(text)}\r\nConnection: close\r\n\r\n${text}`, () => socket.destroy());
+    socket.end(
+      `HTTP/1.1 400 Bad Request\r\nContent-Type: application/problem+json\r\nContent-Length: ${Buffer.byteLength(text)}\r\nConnection: close\r\n\r\n${text}`,
+      () => socket.destroy(),
+    );
   });
 }
 server.on("connect", (_, socket) => socket.destroy());

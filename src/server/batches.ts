@@ -28,9 +28,14 @@ function wallTime(text: string, field: string, timeZone: string): DateTime {
 
 /** What is told of the past may be a little ahead of this clock, by the other's. */
 const AHEAD_MS = 5 * 60_000;
-const notAhead = (ms: number, field: string): Problem[] => (ms > Date.now() + AHEAD_MS ? [{ field, code: "inTheFuture" }] : []);
+const notAhead = (ms: number, field: string): Problem[] =>
+  ms > Date.now() + AHEAD_MS ? [{ field, code: "inTheFuture" }] : [];
 
-function startOf({ startsAt, onHeadAt, madeAt }: NewBatchInput, { onHeadMin, mixedMin }: Worksheet, timeZone: string): Date {
+function startOf(
+  { startsAt, onHeadAt, madeAt }: NewBatchInput,
+  { onHeadMin, mixedMin }: Worksheet,
+  timeZone: string,
+): Date {
   if (madeAt) return wallTime(madeAt, "madeAt", timeZone).minus({ minutes: mixedMin }).toJSDate();
   if (onHeadAt) return wallTime(onHeadAt, "onHeadAt", timeZone).minus({ minutes: onHeadMin }).toJSDate();
   return startsAt ? new Date(startsAt) : new Date();
@@ -43,8 +48,18 @@ function onPaper({ madeAt, pouredMl }: NewBatchInput, timeZone: string, rev: num
   const notMl = pouredMl === undefined ? undefined : checkNumber("pouredMl", pouredMl, "pouredMl");
   const wrong = [...notAhead(at.getTime(), "madeAt"), ...(notMl ? [notMl] : [])];
   if (wrong.length > 0) throw unusable(wrong);
-  const payloads: BatchPayload[] = [...(pouredMl ? [{ kind: "poured" as const, ml: pouredMl }] : []), { kind: "reached", stage: "mixed" }];
-  return payloads.map((payload, i) => ({ id: uuid(), payload, deviceSeq: i, revSeen: rev, deviceClock: new Date(), at }));
+  const payloads: BatchPayload[] = [
+    ...(pouredMl ? [{ kind: "poured" as const, ml: pouredMl }] : []),
+    { kind: "reached", stage: "mixed" },
+  ];
+  return payloads.map((payload, i) => ({
+    id: uuid(),
+    payload,
+    deviceSeq: i,
+    revSeen: rev,
+    deviceClock: new Date(),
+    at,
+  }));
 }
 
 /** Opens a batch: the server computes it anew and keeps question, answer and figures as they are today. */
@@ -56,12 +71,26 @@ export async function createBatch({ input, settings, deviceId, personId }: Asked
   if (!version) throw notFound("versionId");
   const head = await findHead(write.householdId, input.headId);
   if (!head) throw notFound("headId");
-  const own = version.headId && version.headId !== head.id ? await findHead(write.householdId, version.headId) : undefined;
-  const question = questionOn(blendForHead(version.blend, own?.hair, head.hair), head.hair, settings.spoons, await shelfOf(write.householdId, write.trx));
+  const own =
+    version.headId && version.headId !== head.id ? await findHead(write.householdId, version.headId) : undefined;
+  const question = questionOn(
+    blendForHead(version.blend, own?.hair, head.hair),
+    head.hair,
+    settings.spoons,
+    await shelfOf(write.householdId, write.trx),
+  );
   const answer = answerOf(question);
   await store.insertBatch(write, {
-    id: input.id, versionId: version.versionId, blendId: version.id, headId: head.id, blendName: version.name, headName: head.name, question, answer,
-    figures: figuresOf(question), startsAt: startOf(input, worksheet(answer), settings.timeZone),
+    id: input.id,
+    versionId: version.versionId,
+    blendId: version.id,
+    headId: head.id,
+    blendName: version.name,
+    headName: head.name,
+    question,
+    answer,
+    figures: figuresOf(question),
+    startsAt: startOf(input, worksheet(answer), settings.timeZone),
   });
   const told = onPaper(input, settings.timeZone, write.rev);
   if (told.length > 0) await keep(write, input.id, { deviceId, personId }, told);
@@ -80,31 +109,64 @@ export function happenedAt(nowMs: number, tappedMs: number, sentMs: number | und
 }
 
 /** Adds events to a bowl and settles everything that follows from them: the lists, the jars, what tests taught. */
-async function keep(write: Write, batchId: string, by: { readonly deviceId: string; readonly personId: string | null }, events: readonly store.NewEvent[]) {
-  if (!(await store.insertEvents(write, batchId, by, events))) throw new Refusal(409, "Those events belong to another bowl.");
+async function keep(
+  write: Write,
+  batchId: string,
+  by: { readonly deviceId: string; readonly personId: string | null },
+  events: readonly store.NewEvent[],
+) {
+  if (!(await store.insertEvents(write, batchId, by, events)))
+    throw new Refusal(409, "Those events belong to another bowl.");
   const all = await store.eventsAndRevs(write.householdId, batchId, write.trx);
-  await store.project(write, batchId, foldBatch(all.map(({ event }) => event)), events.map((event) => event.payload));
+  await store.project(
+    write,
+    batchId,
+    foldBatch(all.map(({ event }) => event)),
+    events.map((event) => event.payload),
+  );
   const moving = events.map((event) => event.payload).filter(({ kind }) => MOVES_STOCK.includes(kind));
-  if (moving.length > 0) await settleStock(write, batchId, all.map(({ event }) => event), moving);
-  await settleReadings(write, batchId, all.map(({ event }) => event));
+  if (moving.length > 0)
+    await settleStock(
+      write,
+      batchId,
+      all.map(({ event }) => event),
+      moving,
+    );
+  await settleReadings(
+    write,
+    batchId,
+    all.map(({ event }) => event),
+  );
   return all;
 }
 
 /** Adds what happened, folds, projects; sending the same events again changes nothing. Answers what came after the rev that was seen. */
 export async function addEvents({ input, params, deviceId, personId }: Asked<EventsInput>, write: Write) {
-  const find = input.events.some((event) => (event.payload as BatchPayload).kind === "added") ? await lookupOf(write.householdId, write.trx) : undefined;
-  const problems = input.events.flatMap((event, i) => checkPayload(event.payload as BatchPayload, `events.${i}.payload`, find));
-  problems.push(...input.events.flatMap(({ payload }, i) => {
-    const { kind, at } = payload as { kind?: unknown; at?: unknown };
-    const ms = kind === "dated" ? momentMs(at) : undefined;
-    return ms === undefined ? [] : notAhead(ms, `events.${i}.payload.at`);
-  }));
+  const find = input.events.some((event) => (event.payload as BatchPayload).kind === "added")
+    ? await lookupOf(write.householdId, write.trx)
+    : undefined;
+  const problems = input.events.flatMap((event, i) =>
+    checkPayload(event.payload as BatchPayload, `events.${i}.payload`, find),
+  );
+  problems.push(
+    ...input.events.flatMap(({ payload }, i) => {
+      const { kind, at } = payload as { kind?: unknown; at?: unknown };
+      const ms = kind === "dated" ? momentMs(at) : undefined;
+      return ms === undefined ? [] : notAhead(ms, `events.${i}.payload.at`);
+    }),
+  );
   if (problems.length > 0) throw unusable(problems);
   if ((await store.batchOwner(write, params.id)) !== write.householdId) throw notFound();
   const now = Date.now();
   const sentMs = input.sentAt === undefined ? undefined : Date.parse(input.sentAt);
   // Nobody has seen a rev that was not there yet.
-  const events = input.events.map((event) => ({ ...event, revSeen: Math.min(event.revSeen, write.rev), payload: event.payload as BatchPayload, deviceClock: new Date(event.deviceClock), at: happenedAt(now, Date.parse(event.deviceClock), sentMs) }));
+  const events = input.events.map((event) => ({
+    ...event,
+    revSeen: Math.min(event.revSeen, write.rev),
+    payload: event.payload as BatchPayload,
+    deviceClock: new Date(event.deviceClock),
+    at: happenedAt(now, Date.parse(event.deviceClock), sentMs),
+  }));
   const all = await keep(write, params.id, { deviceId, personId }, events);
   const after = input.after ?? -1;
   return { rev: write.rev, events: all.filter(({ rev }) => rev > after).map(({ event }) => event) };
@@ -122,5 +184,10 @@ export async function readBatch(householdId: string, id: string, vessels: Vessel
 export async function readEvents({ household, params, query }: Asked<object>) {
   const after = Number(query.get("after") ?? -1);
   if ((await store.findBatchRev(household.id, params.id)) === undefined) throw notFound();
-  return { rev: household.rev, events: (await store.eventsAndRevs(household.id, params.id, undefined, Number.isFinite(after) ? after : -1)).map(({ event }) => event) };
+  return {
+    rev: household.rev,
+    events: (await store.eventsAndRevs(household.id, params.id, undefined, Number.isFinite(after) ? after : -1)).map(
+      ({ event }) => event,
+    ),
+  };
 }

@@ -21,12 +21,27 @@ export interface BlendAndBowl {
 
 /** Every blend with the bowl that it makes today for its own head. */
 export async function blendsWithBowls(householdId: string, spoons: Spoons): Promise<BlendAndBowl[]> {
-  const [blends, heads, shelf] = await Promise.all([listBlends(householdId), listHeads(householdId), shelfOf(householdId)]);
+  const [blends, heads, shelf] = await Promise.all([
+    listBlends(householdId),
+    listHeads(householdId),
+    shelfOf(householdId),
+  ]);
   return blends.flatMap(({ id, name, version, blend, headId }) => {
     const head = heads.find((one) => one.id === headId);
     const result = computePaste(questionOn(blend, head?.hair ?? PLAIN_HEAD, spoons, shelf));
     if (!result.ok) return [];
     const { layers, totalG, totalMl, head: takes } = result.value;
-    return [{ id, name, version, purpose: blend.purpose, headName: head?.name, totalG: roundTo(totalG.mid, grainOf(takes.pasteG)), totalMl, layers }];
+    return [
+      {
+        id,
+        name,
+        version,
+        purpose: blend.purpose,
+        headName: head?.name,
+        totalG: roundTo(totalG.mid, grainOf(takes.pasteG)),
+        totalMl,
+        layers,
+      },
+    ];
   });
 }

@@ -8,7 +8,13 @@ import { findBlend } from "@/store/blends";
 import { listHeads } from "@/store/heads";
 import { house } from "./page";
 
-const EMPTY: Omit<Blend, "kitchenTempC"> = { purpose: "mask", lines: [], liquid: { materialId: "water", tempC: 40 }, target: { word: "cream" }, sizing: "likely" };
+const EMPTY: Omit<Blend, "kitchenTempC"> = {
+  purpose: "mask",
+  lines: [],
+  liquid: { materialId: "water", tempC: 40 },
+  target: { word: "cream" },
+  sizing: "likely",
+};
 
 export interface BlendPage {
   readonly heads: readonly { readonly id: string; readonly name: string; readonly hair: Head }[];
@@ -20,14 +26,29 @@ export interface BlendPage {
 }
 
 /** What the blend page starts from: nothing, a saved blend, or a batch to repeat on this or another head. */
-export async function blendPageFor({ blendId, copyOf, batchId, headId }: { blendId?: string; copyOf?: string; batchId?: string; headId?: string }): Promise<BlendPage | undefined> {
+export async function blendPageFor({
+  blendId,
+  copyOf,
+  batchId,
+  headId,
+}: {
+  blendId?: string;
+  copyOf?: string;
+  batchId?: string;
+  headId?: string;
+}): Promise<BlendPage | undefined> {
   const found = await house();
   if (!found) return undefined;
   const { household, settings } = found;
   const heads = await listHeads(household.id);
   const common = {
-    heads: heads.map(({ id, name, hair }) => ({ id, name, hair })), spoons: settings.spoons,
-    tomorrow: DateTime.now().setZone(settings.timeZone).plus({ days: 1 }).set({ hour: 10, minute: 0 }).toFormat("yyyy-MM-dd'T'HH:mm"),
+    heads: heads.map(({ id, name, hair }) => ({ id, name, hair })),
+    spoons: settings.spoons,
+    tomorrow: DateTime.now()
+      .setZone(settings.timeZone)
+      .plus({ days: 1 })
+      .set({ hour: 10, minute: 0 })
+      .toFormat("yyyy-MM-dd'T'HH:mm"),
   };
   const wanted = blendId ?? copyOf;
   if (wanted) {
@@ -35,9 +56,12 @@ export async function blendPageFor({ blendId, copyOf, batchId, headId }: { blend
     if (!saved) return undefined;
     const head = heads.find(({ id }) => id === saved.headId);
     const start = { blend: saved.blend, name: saved.name, headId: head?.id ?? null, head: head?.hair ?? PLAIN_HEAD };
-    if (!blendId) return { ...common, start: { ...start, name: `${saved.name}, a copy`.slice(0, LIMITS.nameChars.max) } };
+    if (!blendId)
+      return { ...common, start: { ...start, name: `${saved.name}, a copy`.slice(0, LIMITS.nameChars.max) } };
     return {
-      ...common, start, saved: { id: saved.id, versionId: saved.versionId, version: saved.version, rev: saved.rev },
+      ...common,
+      start,
+      saved: { id: saved.id, versionId: saved.versionId, version: saved.version, rev: saved.rev },
     };
   }
   const batch = batchId ? await findBatch(household.id, batchId) : undefined;
@@ -46,8 +70,19 @@ export async function blendPageFor({ blendId, copyOf, batchId, headId }: { blend
     const head = heads.find(({ id }) => id === (headId ?? batch.headId));
     const hair = head?.hair ?? then;
     const name = head && head.id !== batch.headId ? `${batch.blendName} for ${head.name}` : batch.blendName;
-    return { ...common, start: { blend: blendForHead(blend, then, hair), name: name.slice(0, 120), headId: head?.id ?? null, head: hair } };
+    return {
+      ...common,
+      start: { blend: blendForHead(blend, then, hair), name: name.slice(0, 120), headId: head?.id ?? null, head: hair },
+    };
   }
   const head = heads[0];
-  return { ...common, start: { blend: { ...EMPTY, kitchenTempC: settings.kitchenTempC }, name: "", headId: head?.id ?? null, head: head?.hair ?? PLAIN_HEAD } };
+  return {
+    ...common,
+    start: {
+      blend: { ...EMPTY, kitchenTempC: settings.kitchenTempC },
+      name: "",
+      headId: head?.id ?? null,
+      head: head?.hair ?? PLAIN_HEAD,
+    },
+  };
 }

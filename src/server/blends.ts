@@ -18,7 +18,14 @@ async function checked(input: SaveBlendInput, write: Write): Promise<Blend> {
 
 /** Saves a version; a version id that this blend has already is the same save again. */
 async function saveVersion(blendId: string, { input, deviceId }: Asked<SaveBlendInput>, write: Write, blend: Blend) {
-  await store.insertVersion(write, { blendId, versionId: input.versionId, name: input.name, headId: input.headId ?? null, blend, deviceId });
+  await store.insertVersion(write, {
+    blendId,
+    versionId: input.versionId,
+    name: input.name,
+    headId: input.headId ?? null,
+    blend,
+    deviceId,
+  });
   return { id: blendId, versionId: input.versionId, rev: write.rev };
 }
 

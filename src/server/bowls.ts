@@ -13,10 +13,14 @@ const MOST = 6;
 
 /** The latest bowls of a blend as they were really made, oldest first. */
 export async function bowlsOf(householdId: string, blendId: string): Promise<MadeBowl[]> {
-  const ids = (await listBatches(householdId, { found: [{ by: "blend", value: blendId }], limit: MOST })).map((row) => row.id);
+  const ids = (await listBatches(householdId, { found: [{ by: "blend", value: blendId }], limit: MOST })).map(
+    (row) => row.id,
+  );
   const [batches, events] = await Promise.all([findBatches(householdId, ids), eventsOf(householdId, ids)]);
-  return batches.sort((a, b) => a.startsAtMs - b.startsAtMs).map((batch) => {
-    const state = foldBatch(events.get(batch.id) ?? []);
-    return { batch, state, made: asSeen(batch.question, batch.answer, state) };
-  });
+  return batches
+    .sort((a, b) => a.startsAtMs - b.startsAtMs)
+    .map((batch) => {
+      const state = foldBatch(events.get(batch.id) ?? []);
+      return { batch, state, made: asSeen(batch.question, batch.answer, state) };
+    });
 }

@@ -15,7 +15,8 @@ test("a password is told from others, salted, and never kept as it is", async ()
   expect(one).not.toContain("Ferry");
   expect(one.length).toBeLessThanOrEqual(255);
   expect(await passwordIs("Ferry steps, nine 🌿", one)).toBe(true);
-  for (const wrong of ["", "Ferry steps, nine", "ferry steps, nine 🌿"]) expect(await passwordIs(wrong, one)).toBe(false);
+  for (const wrong of ["", "Ferry steps, nine", "ferry steps, nine 🌿"])
+    expect(await passwordIs(wrong, one)).toBe(false);
 });
 
 test("a tap happened as long ago as the device kept it, whatever year its clock is in", () => {
@@ -30,7 +31,8 @@ test("a tap happened as long ago as the device kept it, whatever year its clock 
 });
 
 test("tries are counted by the address the server saw: this machine, an IPv4 address, an IPv6 network", () => {
-  const from = (address: string) => addressOf(new Headers({ "x-infusing-address": address, "x-forwarded-for": "10.9.9.9" }));
+  const from = (address: string) =>
+    addressOf(new Headers({ "x-infusing-address": address, "x-forwarded-for": "10.9.9.9" }));
   expect(["127.0.0.1", "127.8.0.1", "::1", ""].map(from)).toEqual(["here", "here", "here", "here"]);
   expect(from("192.168.1.7")).toBe("192.168.1.7");
   // Whoever has one address of such a network has them all.

@@ -13,7 +13,12 @@ const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#
  * The door as one plain page without a script or a file, since a stranger gets nothing else of the house. Colours are
  * the theme's, written out.
  */
-function page(given: { readonly trouble?: string; readonly code?: string; readonly name: string; readonly then?: string }, nonce: string, status: number, headers: Record<string, string> = {}): Response {
+function page(
+  given: { readonly trouble?: string; readonly code?: string; readonly name: string; readonly then?: string },
+  nonce: string,
+  status: number,
+  headers: Record<string, string> = {},
+): Response {
   const { trouble, code = "", name, then = "/" } = given;
   const html = `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width,initial-scale=1"><title>Infusing</title>
 <style nonce="${nonce}">:root{color-scheme:light dark;--ground:oklch(0.97 0.01 110);--ink:oklch(0.27 0.03 160);--press:oklch(0.4 0.11 268);--stop:oklch(0.48 0.17 25)}
@@ -26,13 +31,24 @@ button{font:inherit;font-weight:600;min-height:3rem;border:0;border-radius:3px;b
 <form method="post" action="/enter"><input type="hidden" name="then" value="${escaped(then)}"><label>Code<input name="code" autocomplete="one-time-code" autocapitalize="characters" maxlength="20" value="${escaped(code)}"></label>
 <label>or password<input name="password" type="password" autocomplete="current-password" maxlength="200"></label>
 <label>This device is called<input name="name" maxlength="60" required value="${escaped(name)}"></label><button>Come in</button></form><p>Password forgotten? On the machine itself, in the folder of the house, <b>./run code</b> prints a code.</p></main></body></html>`;
-  return new Response(html, { status, headers: { "content-type": "text/html; charset=utf-8", "cache-control": "no-store", ...headers } });
+  return new Response(html, {
+    status,
+    headers: { "content-type": "text/html; charset=utf-8", "cache-control": "no-store", ...headers },
+  });
 }
 
-const nonceOf = (request: Request): string => /'nonce-([^']+)'/.exec(request.headers.get("content-security-policy") ?? "")?.[1] ?? "";
+const nonceOf = (request: Request): string =>
+  /'nonce-([^']+)'/.exec(request.headers.get("content-security-policy") ?? "")?.[1] ?? "";
 /** A page of this house to go on to; anything else is its first page. */
-const pageIn = (then: string | null): string => (then !== null && then.length <= 500 && /^\/(?![/\\])[\w\-./?=&%~,+]*$/.test(then) && !/^\/(?:api|enter)\b/.test(then) ? then : "/");
-const goOn = (then: string, cookie?: string): Response => new Response(null, { status: 303, headers: { location: then, "cache-control": "no-store", ...(cookie ? { "set-cookie": cookie } : {}) } });
+const pageIn = (then: string | null): string =>
+  then !== null && then.length <= 500 && /^\/(?![/\\])[\w\-./?=&%~,+]*$/.test(then) && !/^\/(?:api|enter)\b/.test(then)
+    ? then
+    : "/";
+const goOn = (then: string, cookie?: string): Response =>
+  new Response(null, {
+    status: 303,
+    headers: { location: then, "cache-control": "no-store", ...(cookie ? { "set-cookie": cookie } : {}) },
+  });
 
 /** Shows the door; a code in the address is filled in and nothing happens until it is sent. */
 export async function showDoor(request: Request): Promise<Response> {
@@ -54,16 +70,30 @@ export async function knock(request: Request): Promise<Response> {
   let then = "/";
   try {
     guardWrite(request);
-    if (!/^application\/x-www-form-urlencoded\b/i.test(request.headers.get("content-type") ?? "")) throw new Refusal(415, "Send the form.");
+    if (!/^application\/x-www-form-urlencoded\b/i.test(request.headers.get("content-type") ?? ""))
+      throw new Refusal(415, "Send the form.");
     const form = new URLSearchParams(await readText(request, MOST_BYTES));
     then = pageIn(form.get("then"));
     name = [...readable(form.get("name") ?? "").trim()].slice(0, 60).join("") || name;
     const visitor = await visitorOf(request.headers);
     if (visitor === undefined) throw new Refusal(503, "There is no household yet.");
     if (visitor !== "stranger") return goOn(then);
-    return goOn(then, await enter((await theHousehold())!.household, { code: form.get("code")?.trim() || undefined, password: form.get("password")?.slice(0, 200) || undefined, name, from: addressOf(request.headers) }));
+    return goOn(
+      then,
+      await enter((await theHousehold())!.household, {
+        code: form.get("code")?.trim() || undefined,
+        password: form.get("password")?.slice(0, 200) || undefined,
+        name,
+        from: addressOf(request.headers),
+      }),
+    );
   } catch (error) {
     const { status, title, retryAfterS } = failureOf(error);
-    return page({ name, then, trouble: title }, nonceOf(request), status, retryAfterS ? { "retry-after": String(retryAfterS) } : {});
+    return page(
+      { name, then, trouble: title },
+      nonceOf(request),
+      status,
+      retryAfterS ? { "retry-after": String(retryAfterS) } : {},
+    );
   }
 }

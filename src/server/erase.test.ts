@@ -24,15 +24,45 @@ test("a person erased: nothing of theirs is left anywhere, and every sum is as i
   await inTransaction(householdId, async (write) => {
     await letIn(write, { id: deviceId, tokenHash: "a".repeat(64), name: `${secret}’s phone`, personId: person.id });
     const rev = (await findHead(householdId, headId))!.rev;
-    await updateHead(write, { id: headId, name: secret, hair: { ...PLAIN_HEAD, pregnant: true, allergies: ["honey"] }, baseRev: rev });
-    const events = [{ kind: "poured", ml: 120 }, { kind: "noted", text: `${secret} itched` }, { kind: "marked", mark: "soft", value: 4 }] as const;
-    await batches.insertEvents(write, batchId, { deviceId, personId: person.id }, events.map((payload, i) => ({ id: uuid(), payload, deviceSeq: i, revSeen: 1, deviceClock: new Date(), at: new Date() })));
+    await updateHead(write, {
+      id: headId,
+      name: secret,
+      hair: { ...PLAIN_HEAD, pregnant: true, allergies: ["honey"] },
+      baseRev: rev,
+    });
+    const events = [
+      { kind: "poured", ml: 120 },
+      { kind: "noted", text: `${secret} itched` },
+      { kind: "marked", mark: "soft", value: 4 },
+    ] as const;
+    await batches.insertEvents(
+      write,
+      batchId,
+      { deviceId, personId: person.id },
+      events.map((payload, i) => ({
+        id: uuid(),
+        payload,
+        deviceSeq: i,
+        revSeen: 1,
+        deviceClock: new Date(),
+        at: new Date(),
+      })),
+    );
     const batch = (await batches.findBatch(householdId, batchId, write.trx))!;
-    await batches.blankBatch(write, batchId, { headName: secret, question: { ...batch.question, head: { ...batch.question.head, pregnant: true, asthma: true, allergies: ["honey"] } }, answer: batch.answer });
+    await batches.blankBatch(write, batchId, {
+      headName: secret,
+      question: {
+        ...batch.question,
+        head: { ...batch.question.head, pregnant: true, asthma: true, allergies: ["honey"] },
+      },
+      answer: batch.answer,
+    });
     await batches.project(write, batchId, foldBatch(await batches.listEvents(householdId, batchId, write.trx)));
   });
   const before = await readBatch(householdId, batchId);
-  await inTransaction(householdId, (write) => erasePerson({ params: { id: person.id } } as unknown as Asked<ErasedInput>, write));
+  await inTransaction(householdId, (write) =>
+    erasePerson({ params: { id: person.id } } as unknown as Asked<ErasedInput>, write),
+  );
 
   for (const table of ["person", "head", "device", "batch", "batch_event", "batch_term"]) {
     const rows = await database()(table).where({ household_id: householdId });
@@ -42,11 +72,20 @@ test("a person erased: nothing of theirs is left anywhere, and every sum is as i
   expect(after.state).toEqual({ ...before.state, notes: [] });
   expect(after.batch.answer.totalG).toEqual(before.batch.answer.totalG);
   expect(after.batch.question.lines).toEqual(before.batch.question.lines);
-  expect(after.batch.question.head).toMatchObject({ pregnant: false, asthma: false, allergies: [], longest: before.batch.question.head.longest });
+  expect(after.batch.question.head).toMatchObject({
+    pregnant: false,
+    asthma: false,
+    allergies: [],
+    longest: before.batch.question.head.longest,
+  });
   expect(after.events.length).toBe(before.events.length);
   expect(await findHead(householdId, headId)).toBeUndefined();
   expect(await listPersons(householdId)).toEqual([]);
   expect((await database()("device").where({ id: deviceId }).first("token_hash")).token_hash).toBeNull();
   expect(await listBatches(householdId, { limit: 5, text: "itched" })).toEqual([]);
-  await expect(inTransaction(householdId, (write) => erasePerson({ params: { id: person.id } } as unknown as Asked<ErasedInput>, write))).rejects.toMatchObject({ status: 404 });
+  await expect(
+    inTransaction(householdId, (write) =>
+      erasePerson({ params: { id: person.id } } as unknown as Asked<ErasedInput>, write),
+    ),
+  ).rejects.toMatchObject({ status: 404 });
 });

@@ -13,7 +13,14 @@ import { notFound } from "./refusal";
 import type { Asked } from "./route";
 
 /** What of a head is about the person and not the arithmetic. */
-const blanked = (hair: Head): Head => ({ ...hair, age: "adult", pregnant: false, soreScalp: false, asthma: false, allergies: [] });
+const blanked = (hair: Head): Head => ({
+  ...hair,
+  age: "adult",
+  pregnant: false,
+  soreScalp: false,
+  asthma: false,
+  allergies: [],
+});
 
 /**
  * Erases a person: name, health, notes and devices go, from the heads and from every batch made for them; amounts,
@@ -28,11 +35,23 @@ export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) 
   for (const batch of await batches.batchesOnHeads(write, headIds)) {
     const question = { ...batch.question, head: blanked(batch.question.head) };
     const materials = thingsOf(question).flatMap(({ materialId }) => findMaterial(materialId) ?? []);
-    const oils = batch.answer.lines.flatMap(({ materialId, massG }) => { const material = findMaterial(materialId); return material ? [{ material, massG: massG.mid }] : []; });
-    const cautions = cautionsFor({ restMin: batch.answer.rest.restMin, essentialOilMl: essentialOilMl(oils), head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC, materials });
+    const oils = batch.answer.lines.flatMap(({ materialId, massG }) => {
+      const material = findMaterial(materialId);
+      return material ? [{ material, massG: massG.mid }] : [];
+    });
+    const cautions = cautionsFor({
+      restMin: batch.answer.rest.restMin,
+      essentialOilMl: essentialOilMl(oils),
+      head: question.head,
+      purpose: question.purpose,
+      kitchenTempC: question.kitchenTempC,
+      liquidTempC: question.liquid.tempC,
+      materials,
+    });
     await batches.blankBatch(write, batch.id, { headName: NOBODY, question, answer: { ...batch.answer, cautions } });
     touched.add(batch.id);
   }
-  for (const id of touched) await batches.project(write, id, foldBatch(await batches.listEvents(write.householdId, id, write.trx)));
+  for (const id of touched)
+    await batches.project(write, id, foldBatch(await batches.listEvents(write.householdId, id, write.trx)));
   return { id: params.id, rev: write.rev };
 }

@@ -8,7 +8,10 @@ import { listHeads } from "@/store/heads";
 import { shelfOf } from "@/store/jars";
 
 /** A blend and the head it is to be made for. */
-export interface Want { readonly blendId: string; readonly headId: string | null }
+export interface Want {
+  readonly blendId: string;
+  readonly headId: string | null;
+}
 
 export interface BlendToMake {
   readonly id: string;
@@ -34,21 +37,34 @@ export interface Gathering {
 
 const MOST_WANTS = 24;
 /** `blend` or `blend~head`, several with commas. */
-export const wantsIn = (text: string): Want[] => text.split(",").slice(0, MOST_WANTS).flatMap((one) => {
-  const [blendId, headId] = one.split("~");
-  return isUuid(blendId) ? [{ blendId, headId: headId !== undefined && isUuid(headId) ? headId : null }] : [];
-});
+export const wantsIn = (text: string): Want[] =>
+  text
+    .split(",")
+    .slice(0, MOST_WANTS)
+    .flatMap((one) => {
+      const [blendId, headId] = one.split("~");
+      return isUuid(blendId) ? [{ blendId, headId: headId !== undefined && isUuid(headId) ? headId : null }] : [];
+    });
 
 /** What some bowls want against the shelf, and which blends today's shelf can make. */
 export async function gathering(householdId: string, spoons: Spoons, asked: readonly Want[]): Promise<Gathering> {
-  const [blends, heads, shelf] = await Promise.all([listBlends(householdId), listHeads(householdId), shelfOf(householdId)]);
+  const [blends, heads, shelf] = await Promise.all([
+    listBlends(householdId),
+    listHeads(householdId),
+    shelfOf(householdId),
+  ]);
   const find = lookupOn(shelf);
   const bowlFor = (blendId: string, headId: string | null): WantedBowl | undefined => {
     const saved = blends.find(({ id }) => id === blendId);
     if (!saved) return undefined;
     const own = heads.find(({ id }) => id === saved.headId);
     const head = heads.find(({ id }) => id === headId) ?? own;
-    const question = questionOn(blendForHead(saved.blend, own?.hair, head?.hair ?? PLAIN_HEAD), head?.hair ?? PLAIN_HEAD, spoons, shelf);
+    const question = questionOn(
+      blendForHead(saved.blend, own?.hair, head?.hair ?? PLAIN_HEAD),
+      head?.hair ?? PLAIN_HEAD,
+      spoons,
+      shelf,
+    );
     const result = computePaste(question);
     return result.ok ? { question, answer: result.value } : undefined;
   };
@@ -57,13 +73,29 @@ export async function gathering(householdId: string, spoons: Spoons, asked: read
     if (!bowl) return [];
     const needs = gather([bowl], shelf);
     const { known, unpricedG } = costOf(needs);
-    return [{
-      id, name, headId, totalMl: bowl.answer.totalMl, layers: bowl.answer.layers, unpricedG,
-      missing: needs.filter(({ shortG, needG }) => shortG > 0.02 * needG.mid).map(({ materialId }) => find(materialId)?.names[0].text ?? materialId),
-      ...(known > 0 ? { cost: known } : {}),
-    }];
+    return [
+      {
+        id,
+        name,
+        headId,
+        totalMl: bowl.answer.totalMl,
+        layers: bowl.answer.layers,
+        unpricedG,
+        missing: needs
+          .filter(({ shortG, needG }) => shortG > 0.02 * needG.mid)
+          .map(({ materialId }) => find(materialId)?.names[0].text ?? materialId),
+        ...(known > 0 ? { cost: known } : {}),
+      },
+    ];
   });
   const bowls = asked.flatMap((want) => bowlFor(want.blendId, want.headId) ?? []);
   const gathered = gather(bowls, shelf);
-  return { blends: toMake.sort((a, b) => a.missing.length - b.missing.length), heads: heads.map(({ id, name }) => ({ id, name })), wants: asked, gathered, cost: costOf(gathered), shelf };
+  return {
+    blends: toMake.sort((a, b) => a.missing.length - b.missing.length),
+    heads: heads.map(({ id, name }) => ({ id, name })),
+    wants: asked,
+    gathered,
+    cost: costOf(gathered),
+    shelf,
+  };
 }

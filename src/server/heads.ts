@@ -25,10 +25,12 @@ export async function createHead({ input }: Asked<NewHeadInput>, write: Write) {
 export async function changeHead({ input, params }: Asked<HeadChangeInput>, write: Write) {
   const hair = checked(input.hair);
   if ((await store.headOwner(write, params.id)) !== write.householdId) throw notFound();
-  if (await store.updateHead(write, { id: params.id, name: input.name, hair, baseRev: input.baseRev })) return { id: params.id, rev: write.rev };
+  if (await store.updateHead(write, { id: params.id, name: input.name, hair, baseRev: input.baseRev }))
+    return { id: params.id, rev: write.rev };
   // Sent again because its answer was lost: it stands as it was sent, and nobody was faster.
   const now = await store.findHead(write.householdId, params.id, write.trx);
-  if (now && isDeepStrictEqual([now.name, now.hair], [input.name, JSON.parse(JSON.stringify(hair))])) return { id: params.id, rev: now.rev };
+  if (now && isDeepStrictEqual([now.name, now.hair], [input.name, JSON.parse(JSON.stringify(hair))]))
+    return { id: params.id, rev: now.rev };
   throw overtaken();
 }
 

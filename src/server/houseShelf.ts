@@ -6,7 +6,22 @@ import type { House } from "./page";
 
 /** What every page knows of the shelf. */
 export async function houseShelf(found: House | undefined): Promise<HouseShelf> {
-  if (!found) return { shelf: EMPTY_SHELF, spoons: "metric", vessels: {}, currency: "EUR", meanings: NO_MEANINGS, today: todayIn({ timeZone: "UTC" }) };
+  if (!found)
+    return {
+      shelf: EMPTY_SHELF,
+      spoons: "metric",
+      vessels: {},
+      currency: "EUR",
+      meanings: NO_MEANINGS,
+      today: todayIn({ timeZone: "UTC" }),
+    };
   const { household, settings } = found;
-  return { shelf: await shelfOf(household.id), spoons: settings.spoons, vessels: settings.vessels, currency: settings.currency, meanings: settings.meanings, today: todayIn(settings) };
+  return {
+    shelf: await shelfOf(household.id),
+    spoons: settings.spoons,
+    vessels: settings.vessels,
+    currency: settings.currency,
+    meanings: settings.meanings,
+    today: todayIn(settings),
+  };
 }

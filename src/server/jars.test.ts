@@ -14,7 +14,18 @@ import { closeDatabase, database } from "@/store/connection";
 import { readSettings, type Settings } from "@/store/household";
 import { inTransaction } from "@/store/transaction";
 import { addEvents, createBatch } from "./batches";
-import { changeJar, createJar, createOwnThing, makePremix, removeJar, testJar, weighJar, weighLeft, withdrawReading, withdrawWeighing } from "./jars";
+import {
+  changeJar,
+  createJar,
+  createOwnThing,
+  makePremix,
+  removeJar,
+  testJar,
+  weighJar,
+  weighLeft,
+  withdrawReading,
+  withdrawWeighing,
+} from "./jars";
 import { importJars, readJars } from "./jarsFile";
 import type { Refusal } from "./refusal";
 import type { Asked } from "./route";
@@ -23,15 +34,41 @@ afterAll(closeDatabase);
 
 let house: TestHouse;
 let settings: Settings;
-beforeEach(async () => { house = await makeTestHouse("A house with a shelf"); settings = await readSettings(house.householdId); });
+beforeEach(async () => {
+  house = await makeTestHouse("A house with a shelf");
+  settings = await readSettings(house.householdId);
+});
 
-const asked = <I>(input: object, params: Record<string, string> = {}): Asked<I> => ({ input, params, settings, household: { id: house.householdId }, deviceId: house.deviceId, personId: null }) as unknown as Asked<I>;
-const write = <I, A>(use: (asked: Asked<I>, write: Parameters<Parameters<typeof inTransaction>[1]>[0]) => Promise<A>, input: object, params?: Record<string, string>): Promise<A> =>
-  inTransaction(house.householdId, (w) => use(asked<I>(input, params), w));
-const refusal = async (of: Promise<unknown>) => { try { await of; } catch (error) { return (error as Refusal).problems.map(({ field, code }) => `${field} ${code}`); } return ["nothing"]; };
-const newJar = async (materialId: string, fullG = 200, more: object = {}) => { const id = uuid(); await write(createJar, { id, materialId, name: materialId, fullG, ...more }); return id; };
+const asked = <I>(input: object, params: Record<string, string> = {}): Asked<I> =>
+  ({
+    input,
+    params,
+    settings,
+    household: { id: house.householdId },
+    deviceId: house.deviceId,
+    personId: null,
+  }) as unknown as Asked<I>;
+const write = <I, A>(
+  use: (asked: Asked<I>, write: Parameters<Parameters<typeof inTransaction>[1]>[0]) => Promise<A>,
+  input: object,
+  params?: Record<string, string>,
+): Promise<A> => inTransaction(house.householdId, (w) => use(asked<I>(input, params), w));
+const refusal = async (of: Promise<unknown>) => {
+  try {
+    await of;
+  } catch (error) {
+    return (error as Refusal).problems.map(({ field, code }) => `${field} ${code}`);
+  }
+  return ["nothing"];
+};
+const newJar = async (materialId: string, fullG = 200, more: object = {}) => {
+  const id = uuid();
+  await write(createJar, { id, materialId, name: materialId, fullG, ...more });
+  return id;
+};
 const left = async (id: string) => (await store.findJar(house.householdId, id))!.leftG;
-const sumOfMoves = async (id: string) => (await movesOfJar(house.householdId, id)).reduce((sum, { massG }) => sum + massG, 0);
+const sumOfMoves = async (id: string) =>
+  (await movesOfJar(house.householdId, id)).reduce((sum, { massG }) => sum + massG, 0);
 
 async function newBowl(): Promise<string> {
   const id = uuid();
@@ -40,7 +77,13 @@ async function newBowl(): Promise<string> {
 }
 let seq = 0;
 const happen = async (batchId: string, ...payloads: BatchPayload[]) => {
-  const events = payloads.map((payload) => ({ id: uuid(), payload, deviceSeq: seq++, revSeen: 9_000_000, deviceClock: new Date().toISOString() }));
+  const events = payloads.map((payload) => ({
+    id: uuid(),
+    payload,
+    deviceSeq: seq++,
+    revSeen: 9_000_000,
+    deviceClock: new Date().toISOString(),
+  }));
   await write(addEvents, { events }, { id: batchId });
   return events.map(({ id }) => id);
 };
@@ -68,7 +111,9 @@ test("a bowl draws on the jar in use when it is mixed, once, and gives back what
 test("two persons drawing at once are both counted, and a jar may be overdrawn", async () => {
   const jar = await newJar("amla", 30);
   const bowls = [await newBowl(), await newBowl(), await newBowl()];
-  await Promise.all(bowls.map((bowl) => happen(bowl, { kind: "measured", line: 0, amount: 20, unit: "g", fill: "level" })));
+  await Promise.all(
+    bowls.map((bowl) => happen(bowl, { kind: "measured", line: 0, amount: 20, unit: "g", fill: "level" })),
+  );
   expect(await left(jar)).toBeCloseTo(-30, 6);
   expect(await sumOfMoves(jar)).toBeCloseTo(-30, 6);
 });
@@ -103,10 +148,15 @@ test("a weighed spoon changes what a new bowl weighs, and an old bowl stays as i
   expect(found.weighings.length).toBe(1);
   expect(jarDensity(found.weighings, settings.spoons)!.value).toBeCloseTo(0.8, 6);
   const after = await newBowl();
-  const linesOf = async (id: string) => JSON.parse((await database()("batch").where({ id }).first("answer")).answer).lines[0].spoons.volumeMl as number;
+  const linesOf = async (id: string) =>
+    JSON.parse((await database()("batch").where({ id }).first("answer")).answer).lines[0].spoons.volumeMl as number;
   expect(await linesOf(after)).toBeLessThan(await linesOf(before));
   const question = JSON.parse((await database()("batch").where({ id: after }).first("question")).question);
-  expect(question.own[0]).toMatchObject({ id: "amla", jarId: jar, bulkDensityGPerMl: { value: expect.closeTo(0.8, 6), source: { kind: "measured" } } });
+  expect(question.own[0]).toMatchObject({
+    id: "amla",
+    jarId: jar,
+    bulkDensityGPerMl: { value: expect.closeTo(0.8, 6), source: { kind: "measured" } },
+  });
   await write(withdrawWeighing, { withdrawn: true }, { id: weighing.id });
   expect((await store.findJar(house.householdId, jar))!.weighings).toEqual([]);
 });
@@ -117,7 +167,9 @@ test("bad jars are refused at their fields, and nothing is kept", async () => {
   expect(await refusal(newJar("amla", 100, { boughtOn: "yesterday" }))).toEqual(["boughtOn notADay"]);
   expect(await refusal(newJar("amla", 0))).toEqual(["fullG tooSmall"]);
   const jar = await newJar("amla");
-  expect(await refusal(write(weighJar, { id: uuid(), count: 1, unit: "tbsp", massG: 300 }, { id: jar }))).toEqual(["massG notAWeight"]);
+  expect(await refusal(write(weighJar, { id: uuid(), count: 1, unit: "tbsp", massG: 300 }, { id: jar }))).toEqual([
+    "massG notAWeight",
+  ]);
   expect((await store.listJars(house.householdId)).length).toBe(1);
 });
 
@@ -127,28 +179,70 @@ test("an edit that somebody was faster with is refused, one after a draw is not"
   await write(weighLeft, { id: uuid(), leftG: 150 }, { id: jar });
   await write(changeJar, { materialId: "amla", name: "better name", fullG: 250, baseRev: editedRev }, { id: jar });
   expect(await store.findJar(house.householdId, jar)).toMatchObject({ name: "better name", fullG: 250, leftG: 200 });
-  await expect(write(changeJar, { materialId: "amla", name: "too late", fullG: 250, baseRev: editedRev }, { id: jar })).rejects.toMatchObject({ status: 412 });
+  await expect(
+    write(changeJar, { materialId: "amla", name: "too late", fullG: 250, baseRev: editedRev }, { id: jar }),
+  ).rejects.toMatchObject({ status: 412 });
 });
 
 test("a premix draws on its jars, is a thing and a jar of its own, and never contains itself", async () => {
   const [a, b] = [await newJar("amla", 200, { price: 4 }), await newJar("brahmi", 200, { price: 8 })];
-  const premix = { id: uuid(), thingId: uuid(), name: "Sunday base", parts: [{ jarId: a, massG: 60 }, { jarId: b, massG: 40 }] };
+  const premix = {
+    id: uuid(),
+    thingId: uuid(),
+    name: "Sunday base",
+    parts: [
+      { jarId: a, massG: 60 },
+      { jarId: b, massG: 40 },
+    ],
+  };
   await write(makePremix, premix);
   await write(makePremix, premix);
   expect([await left(a), await left(b), await left(premix.id)]).toEqual([140, 160, 100]);
-  expect(await listOwnThings(house.householdId)).toMatchObject([{ id: "own-sunday-base", kind: "mixture", parts: [{ materialId: "amla", share: 0.6 }, { materialId: "brahmi", share: 0.4 }] }]);
+  expect(await listOwnThings(house.householdId)).toMatchObject([
+    {
+      id: "own-sunday-base",
+      kind: "mixture",
+      parts: [
+        { materialId: "amla", share: 0.6 },
+        { materialId: "brahmi", share: 0.4 },
+      ],
+    },
+  ]);
   expect((await store.findJar(house.householdId, premix.id))!.price).toBeCloseTo(0.6 * 2 + 0.4 * 4, 6);
   // The same mixture again is one thing with another jar; of itself it cannot be made; under its name nothing else can be.
   const again = { ...premix, id: uuid(), thingId: uuid() };
   await write(makePremix, again);
   expect((await listOwnThings(house.householdId)).length).toBe(1);
-  expect(await refusal(write(makePremix, { ...again, id: uuid(), parts: [{ jarId: premix.id, massG: 10 }, { jarId: a, massG: 10 }] }))).toEqual(["parts containsItself"]);
-  expect(await refusal(write(makePremix, { ...again, id: uuid(), parts: [{ jarId: a, massG: 10 }] }))).toEqual(["name nameTaken"]);
-  expect(await refusal(write(createOwnThing, { id: uuid(), name: "sunday BASE", likeId: "amla" }))).toEqual(["name nameTaken"]);
+  expect(
+    await refusal(
+      write(makePremix, {
+        ...again,
+        id: uuid(),
+        parts: [
+          { jarId: premix.id, massG: 10 },
+          { jarId: a, massG: 10 },
+        ],
+      }),
+    ),
+  ).toEqual(["parts containsItself"]);
+  expect(await refusal(write(makePremix, { ...again, id: uuid(), parts: [{ jarId: a, massG: 10 }] }))).toEqual([
+    "name nameTaken",
+  ]);
+  expect(await refusal(write(createOwnThing, { id: uuid(), name: "sunday BASE", likeId: "amla" }))).toEqual([
+    "name nameTaken",
+  ]);
 });
 
 test("jars go round as CSV: written, read in another house, written again, the same; reading twice adds nothing", async () => {
-  const a = await newJar("amla", 250, { lot: "=1+1", boughtOn: "2026-01-02", openedOn: "2026-02-03", bestBefore: "2027-01-01", price: 7.5, place: "shelf, left", leftG: 180 });
+  const a = await newJar("amla", 250, {
+    lot: "=1+1",
+    boughtOn: "2026-01-02",
+    openedOn: "2026-02-03",
+    bestBefore: "2027-01-01",
+    price: 7.5,
+    place: "shelf, left",
+    leftG: 180,
+  });
   await write(weighJar, { id: uuid(), count: 2, unit: "tbsp", massG: 15.5 }, { id: a });
   await write(makePremix, { id: uuid(), thingId: uuid(), name: "पाँच base", parts: [{ jarId: a, massG: 30 }] });
   const csv = async () => jarsCsv(await store.listJars(house.householdId), await listOwnThings(house.householdId));
@@ -157,26 +251,63 @@ test("jars go round as CSV: written, read in another house, written again, the s
   house = await makeTestHouse("Another house with a shelf");
   const readIn = async (text: string) => {
     const visitor = await askedIn(house, {});
-    return importJars({ ...visitor, input: await readJars(JSON.stringify({ csv: text }), { ...visitor, fresh: false }) }, 0);
+    return importJars(
+      { ...visitor, input: await readJars(JSON.stringify({ csv: text }), { ...visitor, fresh: false }) },
+      0,
+    );
   };
   expect(await readIn(unnamed)).toMatchObject({ added: 2, here: 0 });
-  expect((await csv()).replaceAll(/^[0-9a-f-]{36},/gm, ",").split("\r\n").sort()).toEqual(unnamed.split("\r\n").sort());
+  expect(
+    (await csv())
+      .replaceAll(/^[0-9a-f-]{36},/gm, ",")
+      .split("\r\n")
+      .sort(),
+  ).toEqual(unnamed.split("\r\n").sort());
   expect(await readIn(unnamed)).toMatchObject({ added: 0, here: 2, back: 0 });
   // A jar that was taken off the shelf is not "here": it goes back on it.
   const [{ id: gone }] = await store.listJars(house.householdId);
   await write(removeJar, { removed: true }, { id: gone });
   expect(await readIn(unnamed)).toMatchObject({ added: 0, here: 1, back: 1 });
-  expect((await store.listJars(house.householdId)).find(({ materialId }) => materialId === "amla")).toMatchObject({ lot: "=1+1", leftG: 150, fullG: 250, weighings: [{ count: 2, unit: "tbsp", massG: 15.5 }] });
+  expect((await store.listJars(house.householdId)).find(({ materialId }) => materialId === "amla")).toMatchObject({
+    lot: "=1+1",
+    leftG: 150,
+    fullG: 250,
+    weighings: [{ count: 2, unit: "tbsp", massG: 15.5 }],
+  });
 });
 
 test("a table made by hand is read by any names, and a bad one is refused whole, row by row", () => {
   const read = (csv: string) => readJarsCsv(csv, [], "2026-11-25");
-  expect(read("material;full_g\nmethi;100\n\"आँवला\";\"1,5\"\n").problems).toEqual([]);
-  expect(read("Material,full_g,name\nmethi,100,From the market\nGREEN TEA,50,\n").jars.map(({ jar }) => [jar.materialId, jar.name, jar.fullG])).toEqual([["fenugreek-seed", "From the market", 100], ["green-tea", "GREEN TEA", 50]]);
+  expect(read('material;full_g\nmethi;100\n"आँवला";"1,5"\n').problems).toEqual([]);
+  expect(
+    read("Material,full_g,name\nmethi,100,From the market\nGREEN TEA,50,\n").jars.map(({ jar }) => [
+      jar.materialId,
+      jar.name,
+      jar.fullG,
+    ]),
+  ).toEqual([
+    ["fenugreek-seed", "From the market", 100],
+    ["green-tea", "GREEN TEA", 50],
+  ]);
   expect(read("name,full_g\nx,1\n").problems).toEqual([{ field: "row 1.material", code: "required" }]);
-  expect(read("material,full_g,opened_on,price,id\namla,lots,2999-01-01,cheap,7\nqqqqq,5,,,\n").problems.map(({ field, code }) => `${field} ${code}`)).toEqual(["row 2.id notText", "row 2.full_g notANumber", "row 2.price notANumber", "row 2.opened_on inTheFuture", "row 2.left_g notANumber", "row 3.material unknownMaterial"]);
-  expect(read("material,full_g,flavour\namla,1,sour\n").problems).toEqual([{ field: "row 1.flavour", code: "unknownField" }]);
-  expect(read("material,full_g,own_thing\nown-x,1,not json\n").problems.map(({ field }) => field)).toContain("row 2.own_thing");
+  expect(
+    read("material,full_g,opened_on,price,id\namla,lots,2999-01-01,cheap,7\nqqqqq,5,,,\n").problems.map(
+      ({ field, code }) => `${field} ${code}`,
+    ),
+  ).toEqual([
+    "row 2.id notText",
+    "row 2.full_g notANumber",
+    "row 2.price notANumber",
+    "row 2.opened_on inTheFuture",
+    "row 2.left_g notANumber",
+    "row 3.material unknownMaterial",
+  ]);
+  expect(read("material,full_g,flavour\namla,1,sour\n").problems).toEqual([
+    { field: "row 1.flavour", code: "unknownField" },
+  ]);
+  expect(read("material,full_g,own_thing\nown-x,1,not json\n").problems.map(({ field }) => field)).toContain(
+    "row 2.own_thing",
+  );
 });
 
 test("the book file takes the shelf along: jars, weighings and things of one's own come back as they were", async () => {
@@ -184,7 +315,12 @@ test("the book file takes the shelf along: jars, weighings and things of one's o
   await write(weighJar, { id: uuid(), count: 2, unit: "tbsp", massG: 15.5 }, { id: a });
   await write(makePremix, { id: uuid(), thingId: uuid(), name: "Base", parts: [{ jarId: a, massG: 30 }] });
   const book = await bookOf(house);
-  const shelf = async () => ({ jars: (await store.listJars(house.householdId)).map(({ rev: _, editedRev: __, ...jar }) => jar).sort((x, y) => x.id.localeCompare(y.id)), things: (await listOwnThings(house.householdId)).map(({ rowId: _, ...thing }) => thing) });
+  const shelf = async () => ({
+    jars: (await store.listJars(house.householdId))
+      .map(({ rev: _, editedRev: __, ...jar }) => jar)
+      .sort((x, y) => x.id.localeCompare(y.id)),
+    things: (await listOwnThings(house.householdId)).map(({ rowId: _, ...thing }) => thing),
+  });
   const before = await shelf();
   const own = { household_id: house.householdId };
   for (const table of ["stock_move", "jar_weighing", "jar", "own_thing"]) await database()(table).where(own).del();
@@ -201,11 +337,20 @@ describe("what tests teach", () => {
   /** ml that make what is measured a cream by the tables. */
   const pour = async (batch: string, share = 1): Promise<BatchPayload> => {
     const question = JSON.parse((await database()("batch").where({ id: batch }).first("question")).question);
-    const asked = computePaste({ ...question, sizing: "asGiven", lines: question.lines.map((line: object, i: number) => (i === amla ? { ...line, amount: 60, unit: "g", fill: "level" } : line)) });
+    const asked = computePaste({
+      ...question,
+      sizing: "asGiven",
+      lines: question.lines.map((line: object, i: number) =>
+        i === amla ? { ...line, amount: 60, unit: "g", fill: "level" } : line,
+      ),
+    });
     if (!asked.ok || asked.value.liquid.state !== "solved") throw new Error("no liquid");
     return { kind: "poured", ml: Math.round(asked.value.liquid.ml.mid * share) };
   };
-  const known = async (jar: string) => { const { learnt } = await store.shelfOf(house.householdId); return learnt && knownOf(learnt, jar); };
+  const known = async (jar: string) => {
+    const { learnt } = await store.shelfOf(house.householdId);
+    return learnt && knownOf(learnt, jar);
+  };
 
   test("a test of a bowl teaches its jar once, however often it is sent, and taking it back is as if it had never been", async () => {
     const jar = await newJar("amla", 500);
@@ -225,17 +370,30 @@ describe("what tests teach", () => {
   test("rows are what the events say, whatever happened after", async () => {
     await newJar("amla", 500);
     const batch = await newBowl();
-    await happen(batch, measured, await pour(batch), ring(18), { kind: "poured", ml: 40 }, ring(30), { kind: "measured", line: amla, amount: 58, unit: "g", fill: "level" });
+    await happen(batch, measured, await pour(batch), ring(18), { kind: "poured", ml: 40 }, ring(30), {
+      kind: "measured",
+      line: amla,
+      amount: 58,
+      unit: "g",
+      fill: "level",
+    });
     const { question, answer } = await database()("batch").where({ id: batch }).first("question", "answer");
     const said = readingsOf(JSON.parse(question), JSON.parse(answer), await listEvents(house.householdId, batch));
-    const rows: { id: string; judged: string }[] = await database()("reading").where({ batch_id: batch }).orderBy(["taken_at", "id"]);
-    expect(new Map(rows.map(({ id, judged }) => [id, JSON.parse(judged)]))).toEqual(new Map(said.map(({ eventId, judged }) => [eventId, JSON.parse(JSON.stringify(judged))])));
+    const rows: { id: string; judged: string }[] = await database()("reading")
+      .where({ batch_id: batch })
+      .orderBy(["taken_at", "id"]);
+    expect(new Map(rows.map(({ id, judged }) => [id, JSON.parse(judged)]))).toEqual(
+      new Map(said.map(({ eventId, judged }) => [eventId, JSON.parse(JSON.stringify(judged))])),
+    );
     expect(said.length).toBe(2);
   });
   test("the next bowl is asked with what was learnt, and is known better; the old one stays as it was", async () => {
     const jar = await newJar("amla", 900);
     const batch = await newBowl();
-    const widthOf = async (id: string) => { const { liquid } = JSON.parse((await database()("batch").where({ id }).first("answer")).answer); return (liquid.ml.high - liquid.ml.low) / liquid.ml.mid; };
+    const widthOf = async (id: string) => {
+      const { liquid } = JSON.parse((await database()("batch").where({ id }).first("answer")).answer);
+      return (liquid.ml.high - liquid.ml.low) / liquid.ml.mid;
+    };
     const before = await widthOf(batch);
     await happen(batch, measured, await pour(batch), ring(16));
     const next = await newBowl();
@@ -247,7 +405,15 @@ describe("what tests teach", () => {
   });
   test("a powder tested by itself; whether it counts; and another one's id", async () => {
     const jar = await newJar("amla");
-    const body = { id: uuid(), amount: 20, unit: "g", waterMl: 40, minutes: 30, tempC: 20, reading: { by: "ring", heightMm: 50, slumpMm: 18 } };
+    const body = {
+      id: uuid(),
+      amount: 20,
+      unit: "g",
+      waterMl: 40,
+      minutes: 30,
+      tempC: 20,
+      reading: { by: "ring", heightMm: 50, slumpMm: 18 },
+    };
     await write(testJar, body, { id: jar });
     await write(testJar, body, { id: jar });
     expect((await known(jar))!.readings).toBe(1);
@@ -257,13 +423,31 @@ describe("what tests teach", () => {
     expect((await known(jar))!.readings).toBe(1);
     await expect(write(testJar, body, { id: await newJar("brahmi") })).rejects.toMatchObject({ status: 409 });
     await expect(write(withdrawReading, { withdrawn: true }, { id: uuid() })).rejects.toMatchObject({ status: 404 });
-    expect(await refusal(write(testJar, { ...body, id: uuid(), reading: { by: "ring", heightMm: 50, slumpMm: 55 } }, { id: jar }))).toEqual(["reading.slumpMm slumpTallerThanRing"]);
+    expect(
+      await refusal(
+        write(testJar, { ...body, id: uuid(), reading: { by: "ring", heightMm: 50, slumpMm: 55 } }, { id: jar }),
+      ),
+    ).toEqual(["reading.slumpMm slumpTallerThanRing"]);
     expect(await refusal(write(testJar, { ...body, id: uuid(), amount: 0 }, { id: jar }))).toEqual(["amount tooSmall"]);
-    expect(await refusal(write(testJar, { ...body, id: uuid() }, { id: await newJar("honey") }))).toEqual(["amount unitNotForThis"]);
+    expect(await refusal(write(testJar, { ...body, id: uuid() }, { id: await newJar("honey") }))).toEqual([
+      "amount unitNotForThis",
+    ]);
   });
   test("a book file brings back what was learnt, from powders and from bowls; undone, nothing is left of it", async () => {
     const jar = await newJar("amla", 900);
-    await write(testJar, { id: uuid(), amount: 20, unit: "g", waterMl: 40, minutes: 30, tempC: 20, reading: { by: "ring", heightMm: 50, slumpMm: 18 } }, { id: jar });
+    await write(
+      testJar,
+      {
+        id: uuid(),
+        amount: 20,
+        unit: "g",
+        waterMl: 40,
+        minutes: 30,
+        tempC: 20,
+        reading: { by: "ring", heightMm: 50, slumpMm: 18 },
+      },
+      { id: jar },
+    );
     const batch = await newBowl();
     await happen(batch, measured, await pour(batch), ring(16));
     const before = (await known(jar))!;
@@ -271,7 +455,18 @@ describe("what tests teach", () => {
     const book = await bookOf(house);
     const own = { household_id: house.householdId };
     await database()("blend").where(own).update({ current_version_id: null });
-    for (const table of ["reading", "stock_move", "batch_term", "batch_event", "batch", "blend_line", "blend_version", "blend", "jar"]) await database()(table).where(own).del();
+    for (const table of [
+      "reading",
+      "stock_move",
+      "batch_term",
+      "batch_event",
+      "batch",
+      "blend_line",
+      "blend_version",
+      "blend",
+      "jar",
+    ])
+      await database()(table).where(own).del();
     const { id: importId } = await bringIn(house, book);
     const after = (await known(jar))!;
     expect(after.readings).toBe(2);

@@ -3,9 +3,29 @@ import { DateTime } from "luxon";
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
 import { checkJarTest, jarReading } from "@/core/learn";
-import { checkJar, checkOwnThing, checkWeighing, containsItself, densityIsPossible, jarMaterial, ownId, pricePerG, type OwnThing } from "@/core/shelf";
+import {
+  checkJar,
+  checkOwnThing,
+  checkWeighing,
+  containsItself,
+  densityIsPossible,
+  jarMaterial,
+  ownId,
+  pricePerG,
+  type OwnThing,
+} from "@/core/shelf";
 import { toJarTest, type JarReadingInput } from "@/inputs/readingInput";
-import { toJar, toOwnThing, type JarChangeInput, type LeftInput, type NewJarInput, type OwnThingInput, type PremixInput, type WeighingInput, type WithdrawnInput } from "@/inputs/shelfInput";
+import {
+  toJar,
+  toOwnThing,
+  type JarChangeInput,
+  type LeftInput,
+  type NewJarInput,
+  type OwnThingInput,
+  type PremixInput,
+  type WeighingInput,
+  type WithdrawnInput,
+} from "@/inputs/shelfInput";
 import type { RemovedInput } from "@/inputs/bookInput";
 import type { Settings } from "@/store/household";
 import * as store from "@/store/jars";
@@ -16,12 +36,16 @@ import type { Write } from "@/store/transaction";
 import { notFound, overtaken, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
 
-export const todayIn = ({ timeZone }: Pick<Settings, "timeZone">): string => DateTime.now().setZone(timeZone).toISODate() ?? DateTime.utc().toISODate();
+export const todayIn = ({ timeZone }: Pick<Settings, "timeZone">): string =>
+  DateTime.now().setZone(timeZone).toISODate() ?? DateTime.utc().toISODate();
 
 /** Throws the problems of a jar's details; the material has to be known here. */
 async function checkedJar(jar: ReturnType<typeof toJar>, settings: Settings, write: Write): Promise<void> {
   const material = (await store.lookupOf(write.householdId, write.trx))(jar.materialId);
-  const problems: Problem[] = [...(material ? [] : [{ field: "materialId", code: "unknownMaterial" } as const]), ...checkJar(jar, todayIn(settings))];
+  const problems: Problem[] = [
+    ...(material ? [] : [{ field: "materialId", code: "unknownMaterial" } as const]),
+    ...checkJar(jar, todayIn(settings)),
+  ];
   if (problems.length > 0) throw unusable(problems);
 }
 
@@ -36,7 +60,10 @@ export async function createJar({ input, settings }: Asked<NewJarInput>, write: 
   if (owner === undefined) {
     await store.insertJar(write, jar);
     const less = leftG === undefined ? 0 : leftG - jar.fullG;
-    await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG }, ...(less === 0 ? [] : [{ jarId: jar.id, kind: "weighed" as const, massG: less }])]);
+    await insertMoves(write, [
+      { jarId: jar.id, kind: "came", massG: jar.fullG },
+      ...(less === 0 ? [] : [{ jarId: jar.id, kind: "weighed" as const, massG: less }]),
+    ]);
   }
   return { id: input.id, rev: write.rev };
 }
@@ -49,11 +76,13 @@ export async function changeJar({ input, params, settings }: Asked<JarChangeInpu
   if (!(await store.updateJar(write, jar, input.baseRev))) {
     // Sent again because its answer was lost: it stands as it was sent, and nobody was faster.
     const { rev: _, editedRev, leftG: __, weighings: ___, ...now } = before;
-    if (isDeepStrictEqual(now, { ...now, ...jar, id: now.id }) && Object.keys(now).length === Object.keys(jar).length) return { id: params.id, rev: editedRev };
+    if (isDeepStrictEqual(now, { ...now, ...jar, id: now.id }) && Object.keys(now).length === Object.keys(jar).length)
+      return { id: params.id, rev: editedRev };
     throw overtaken();
   }
   // A jar that held more than was written down held it from the start.
-  if (jar.fullG !== before.fullG) await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG - before.fullG }]);
+  if (jar.fullG !== before.fullG)
+    await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG - before.fullG }]);
   return { id: params.id, rev: write.rev };
 }
 
@@ -68,9 +97,18 @@ export async function weighJar({ input, params, settings }: Asked<WeighingInput>
   const material = jar && (await store.lookupOf(write.householdId, write.trx))(jar.materialId);
   if (!jar || !material) throw notFound();
   const problems = checkWeighing(input, material);
-  if (problems.length === 0 && !densityIsPossible(input, settings.spoons)) problems.push({ field: "massG", code: "notAWeight" });
+  if (problems.length === 0 && !densityIsPossible(input, settings.spoons))
+    problems.push({ field: "massG", code: "notAWeight" });
   if (problems.length > 0) throw unusable(problems);
-  if (!(await store.insertWeighing(write, params.id, { id: input.id, count: input.count, unit: input.unit, massG: input.massG }))) throw taken();
+  if (
+    !(await store.insertWeighing(write, params.id, {
+      id: input.id,
+      count: input.count,
+      unit: input.unit,
+      massG: input.massG,
+    }))
+  )
+    throw taken();
   return { id: input.id, rev: write.rev };
 }
 
@@ -104,7 +142,8 @@ export async function weighLeft({ input, params }: Asked<LeftInput>, write: Writ
   if (problem) throw unusable([problem]);
   const jar = await store.findJar(write.householdId, params.id, write.trx);
   if (!jar) throw notFound();
-  if (!(await insertMoves(write, [{ id: input.id, jarId: jar.id, kind: "weighed", massG: input.leftG - jar.leftG }]))) throw taken();
+  if (!(await insertMoves(write, [{ id: input.id, jarId: jar.id, kind: "weighed", massG: input.leftG - jar.leftG }])))
+    throw taken();
   return { id: params.id, rev: write.rev };
 }
 
@@ -137,30 +176,57 @@ export async function makePremix({ input, settings }: Asked<PremixInput>, write:
   const jars = await store.listJars(write.householdId, write.trx);
   const problems: Problem[] = input.parts.flatMap(({ jarId, massG }, i): Problem[] => {
     const wrong = checkNumber(`parts.${i}.massG`, massG, "jarG");
-    return [...(jars.some(({ id }) => id === jarId) ? [] : [{ field: `parts.${i}.jarId`, code: "notFound" } as const]), ...(wrong ? [wrong] : [])];
+    return [
+      ...(jars.some(({ id }) => id === jarId) ? [] : [{ field: `parts.${i}.jarId`, code: "notFound" } as const]),
+      ...(wrong ? [wrong] : []),
+    ];
   });
   if (problems.length > 0) throw unusable(problems);
   const from = input.parts.map(({ jarId, massG }) => ({ jar: jars.find(({ id }) => id === jarId)!, massG }));
   const totalG = from.reduce((sum, { massG }) => sum + massG, 0);
   const shares = new Map<string, number>();
   for (const { jar, massG } of from) shares.set(jar.materialId, (shares.get(jar.materialId) ?? 0) + massG / totalG);
-  const thing: OwnThing = { id: ownId(input.name), name: input.name.trim(), kind: "mixture", parts: [...shares].map(([materialId, share]) => ({ materialId, share })) };
+  const thing: OwnThing = {
+    id: ownId(input.name),
+    name: input.name.trim(),
+    kind: "mixture",
+    parts: [...shares].map(([materialId, share]) => ({ materialId, share })),
+  };
   const things = await listOwnThings(write.householdId, write.trx);
   if (containsItself(thing, things)) throw unusable([{ field: "parts", code: "containsItself" }]);
   if (!things.some((one) => one.id === thing.id && sameParts(one, thing))) await keepThing(write, input.thingId, thing);
-  const prices = from.map(({ jar, massG }) => { const perG = pricePerG(jar); return perG === undefined ? undefined : perG * massG; });
+  const prices = from.map(({ jar, massG }) => {
+    const perG = pricePerG(jar);
+    return perG === undefined ? undefined : perG * massG;
+  });
   const bestBefore = from.flatMap(({ jar }) => jar.bestBefore ?? []).sort()[0];
   const today = todayIn(settings);
   await store.insertJar(write, {
-    id: input.id, materialId: thing.id, name: input.name.trim(), fullG: totalG, madeHere: true, boughtOn: today, openedOn: today,
-    ...(bestBefore ? { bestBefore } : {}), ...(input.place?.trim() ? { place: input.place.trim() } : {}), ...(prices.every((one) => one !== undefined) ? { price: Math.round(prices.reduce((sum, one) => sum + one, 0) * 100) / 100 } : {}),
+    id: input.id,
+    materialId: thing.id,
+    name: input.name.trim(),
+    fullG: totalG,
+    madeHere: true,
+    boughtOn: today,
+    openedOn: today,
+    ...(bestBefore ? { bestBefore } : {}),
+    ...(input.place?.trim() ? { place: input.place.trim() } : {}),
+    ...(prices.every((one) => one !== undefined)
+      ? { price: Math.round(prices.reduce((sum, one) => sum + one, 0) * 100) / 100 }
+      : {}),
   });
-  await insertMoves(write, [{ jarId: input.id, kind: "came", massG: totalG }, ...from.map(({ jar, massG }) => ({ jarId: jar.id, kind: "premix" as const, massG: -massG, intoJarId: input.id }))]);
+  await insertMoves(write, [
+    { jarId: input.id, kind: "came", massG: totalG },
+    ...from.map(({ jar, massG }) => ({ jarId: jar.id, kind: "premix" as const, massG: -massG, intoJarId: input.id })),
+  ]);
   return { id: input.id, rev: write.rev };
 }
 
 /** The same things in the same proportions, to the percent. */
 function sameParts(one: OwnThing, other: OwnThing): boolean {
   if (one.kind !== "mixture" || other.kind !== "mixture" || one.parts.length !== other.parts.length) return false;
-  return one.parts.every(({ materialId, share }) => Math.abs((share ?? -1) - (other.parts.find((part) => part.materialId === materialId)?.share ?? -2)) < 0.015);
+  return one.parts.every(
+    ({ materialId, share }) =>
+      Math.abs((share ?? -1) - (other.parts.find((part) => part.materialId === materialId)?.share ?? -2)) < 0.015,
+  );
 }

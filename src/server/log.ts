@@ -22,15 +22,27 @@ export function logFilter(query: URLSearchParams, timeZone: string): Omit<LogFil
   const how = given("how", () => true);
   const [mark, end] = how?.split("-") ?? [];
   const found: (Found | undefined)[] = [
-    ...(["head", "blend"] as const).map((by) => { const value = given(by, isUuid); return value ? { by, value } : undefined; }),
-    ...[given("material", (id) => findMaterial(id) !== undefined || isOwnId(id))].map((value) => (value ? { by: "material" as const, value } : undefined)),
-    ...[given("purpose", (id) => PURPOSES.includes(id as PurposeId))].map((value) => (value ? { by: "purpose" as const, value } : undefined)),
+    ...(["head", "blend"] as const).map((by) => {
+      const value = given(by, isUuid);
+      return value ? { by, value } : undefined;
+    }),
+    ...[given("material", (id) => findMaterial(id) !== undefined || isOwnId(id))].map((value) =>
+      value ? { by: "material" as const, value } : undefined,
+    ),
+    ...[given("purpose", (id) => PURPOSES.includes(id as PurposeId))].map((value) =>
+      value ? { by: "purpose" as const, value } : undefined,
+    ),
     AGAIN.includes(how as Again) ? { by: "again", value: how! } : undefined,
-    MARKS.includes(mark as Mark) && (end === "much" || end === "little") ? { by: "mark", mark: mark as Mark, end } : undefined,
+    MARKS.includes(mark as Mark) && (end === "much" || end === "little")
+      ? { by: "mark", mark: mark as Mark, end }
+      : undefined,
   ];
   const before = /^(\d{1,15})_([0-9a-f-]{36})$/.exec(query.get("before") ?? "");
   return {
-    found: found.filter((one) => one !== undefined), text: given("text", () => true)?.slice(0, 120), fromMs: day("from", 0), toMs: day("to", 1),
+    found: found.filter((one) => one !== undefined),
+    text: given("text", () => true)?.slice(0, 120),
+    fromMs: day("from", 0),
+    toMs: day("to", 1),
     before: before ? { startsAtMs: Number(before[1]), id: before[2] } : undefined,
   };
 }

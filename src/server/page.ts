@@ -4,7 +4,11 @@ import type { Household, Settings } from "@/store/household";
 import { isUuid } from "@/core/text";
 import { visitorOf } from "./visitor";
 
-export interface House { readonly household: Household; readonly settings: Settings; readonly deviceId: string }
+export interface House {
+  readonly household: Household;
+  readonly settings: Settings;
+  readonly deviceId: string;
+}
 
 /** The household whose pages are read; undefined on a machine where none has been loaded. */
 export async function house(): Promise<House | undefined> {

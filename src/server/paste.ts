@@ -15,13 +15,23 @@ export function answerOf(question: PasteQuestion): PasteAnswer {
   return result.value;
 }
 
-export const computeUse = async ({ input, settings, household }: Asked<PasteInput>) => answerOf(toQuestion(input, settings.spoons, await shelfOf(household.id)));
+export const computeUse = async ({ input, settings, household }: Asked<PasteInput>) =>
+  answerOf(toQuestion(input, settings.spoons, await shelfOf(household.id)));
 
 export async function correctUse({ input, settings, household }: Asked<CorrectionInput>) {
   const shelf = await shelfOf(household.id);
   const question = toQuestion(input, settings.spoons, shelf);
-  const seen: Seen = input.reading ? { by: "test", reading: toReading(input.reading) } : input.word ? { by: "word", word: input.word } : { by: "pour", ...(input.tooMuch ? { tooMuch: true as const } : {}) };
-  const result = correctPaste(question, seen, { pouredMl: input.pouredMl, minutesSoaked: input.minutesSoaked, heard: input.heard, haveG: haveOf(shelf, question.lines) });
+  const seen: Seen = input.reading
+    ? { by: "test", reading: toReading(input.reading) }
+    : input.word
+      ? { by: "word", word: input.word }
+      : { by: "pour", ...(input.tooMuch ? { tooMuch: true as const } : {}) };
+  const result = correctPaste(question, seen, {
+    pouredMl: input.pouredMl,
+    minutesSoaked: input.minutesSoaked,
+    heard: input.heard,
+    haveG: haveOf(shelf, question.lines),
+  });
   if (!result.ok) throw unusable(result.problems);
   return result.value;
 }
@@ -38,6 +48,10 @@ export async function feelUse({ input, settings, household }: Asked<PasteInput>)
   const shelf = await shelfOf(household.id);
   const question = toQuestion(input, settings.spoons, shelf);
   const answer = answerOf(question);
-  const feel = feelAdvice(question, answer, shelf.jars.filter(({ leftG }) => leftG > 0));
+  const feel = feelAdvice(
+    question,
+    answer,
+    shelf.jars.filter(({ leftG }) => leftG > 0),
+  );
   return { feel, order: mixingOrder(question, answer, feel, settings.vessels) };
 }

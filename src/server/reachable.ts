@@ -4,7 +4,10 @@ import { onNetwork } from "./visitor";
 
 /** This machine's addresses on the house's network. */
 export const addressesHere = (): string[] =>
-  Object.values(networkInterfaces()).flat().filter((one) => one && !one.internal && one.family === "IPv4").map((one) => one!.address);
+  Object.values(networkInterfaces())
+    .flat()
+    .filter((one) => one && !one.internal && one.family === "IPv4")
+    .map((one) => one!.address);
 
 /**
  * Where phones on the house's network reach it; undefined where none does yet.

@@ -24,12 +24,14 @@ const YEAR_S = 31_536_000;
 export const hashOf = (secret: string): string => createHash("sha256").update(secret).digest("hex");
 export const newToken = (): string => randomBytes(32).toString("base64url");
 /** Not `Secure`: on the house's network there is no HTTPS. */
-export const deviceCookie = (id: string, token?: string): string => `${DEVICE_COOKIE}=${token ? `${id}.${token}` : id}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${YEAR_S}`;
+export const deviceCookie = (id: string, token?: string): string =>
+  `${DEVICE_COOKIE}=${token ? `${id}.${token}` : id}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${YEAR_S}`;
 
 /** What a device shows: the cookie of a browser, or the same as a bearer token of a program. */
 function shown(headers: Headers): { id?: string; token?: string } {
   const bearer = /^Bearer ([\w.-]+)$/.exec(headers.get("authorization") ?? "")?.[1];
-  const value = bearer ?? new RegExp(`(?:^|;\\s*)${DEVICE_COOKIE}=([^;]+)`).exec(headers.get("cookie") ?? "")?.[1] ?? "";
+  const value =
+    bearer ?? new RegExp(`(?:^|;\\s*)${DEVICE_COOKIE}=([^;]+)`).exec(headers.get("cookie") ?? "")?.[1] ?? "";
   const [id, token] = value.split(".");
   return { id: isUuid(id) ? id : undefined, token };
 }
@@ -48,10 +50,28 @@ export async function visitorOf(headers: Headers): Promise<Visitor | "stranger" 
   const { id, token } = shown(headers);
   // A book without a password that came in while the network was listened on is nobody's to read.
   if (household.passwordHash === undefined && onNetwork()) return "stranger";
-  if (household.passwordHash === undefined) return { household, settings, deviceId: id ?? randomUUID(), personId: null, fresh: id === undefined, resets: false };
+  if (household.passwordHash === undefined)
+    return {
+      household,
+      settings,
+      deviceId: id ?? randomUUID(),
+      personId: null,
+      fresh: id === undefined,
+      resets: false,
+    };
   const tokenHash = token ? hashOf(token) : undefined;
   const device = tokenHash ? await deviceByToken(household.id, tokenHash) : undefined;
-  return device && device.id === id ? { household, settings, deviceId: device.id, personId: device.personId, fresh: false, tokenHash, resets: device.resets } : "stranger";
+  return device && device.id === id
+    ? {
+        household,
+        settings,
+        deviceId: device.id,
+        personId: device.personId,
+        fresh: false,
+        tokenHash,
+        resets: device.resets,
+      }
+    : "stranger";
 }
 
 const LOOPBACK = /^(127(\.\d{1,3}){3}|::1)$/;
@@ -60,5 +80,7 @@ export function addressOf(headers: Headers): string {
   // Set by the server itself, which lets no client say it.
   const address = headers.get("x-infusing-address") ?? "";
   if (address === "" || LOOPBACK.test(address)) return HERE;
-  return address.includes(":") ? `${address.split("%")[0].split(":").slice(0, 4).join(":")}::/64` : address.slice(0, 64);
+  return address.includes(":")
+    ? `${address.split("%")[0].split(":").slice(0, 4).join(":")}::/64`
+    : address.slice(0, 64);
 }

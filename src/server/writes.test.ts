@@ -3,7 +3,14 @@ import { fromElsewhere } from "../../checks/elsewhere";
 import { askedIn, bringIn, bookOf, takeOut } from "../../checks/roundTrip";
 import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
 import type { BatchPayload } from "@/core/batch";
-import { BlendChangeInput, EventsInput, MeaningsInput, NewBatchInput, SettingsInput, type RemovedInput } from "@/inputs/bookInput";
+import {
+  BlendChangeInput,
+  EventsInput,
+  MeaningsInput,
+  NewBatchInput,
+  SettingsInput,
+  type RemovedInput,
+} from "@/inputs/bookInput";
 import { PasswordInput } from "@/inputs/doorInput";
 import { HeadChangeInput } from "@/inputs/headInput";
 import { parseInput } from "@/inputs/parseInput";
@@ -30,10 +37,17 @@ import { changeSettings, remember } from "./settings";
 
 afterAll(closeDatabase);
 let house: TestHouse;
-beforeEach(async () => { house = await makeTestHouse("A house that is written in"); });
+beforeEach(async () => {
+  house = await makeTestHouse("A house that is written in");
+});
 
 /** As a route would: the status and what it says. */
-async function sent<I extends object>(kind: new () => I, use: (asked: Asked<I>, write: Write) => Promise<unknown>, body: unknown, params: Record<string, string> = {}): Promise<{ readonly status: number; readonly said: unknown }> {
+async function sent<I extends object>(
+  kind: new () => I,
+  use: (asked: Asked<I>, write: Write) => Promise<unknown>,
+  body: unknown,
+  params: Record<string, string> = {},
+): Promise<{ readonly status: number; readonly said: unknown }> {
   const parsed = parseInput(kind, JSON.parse(JSON.stringify(body)));
   if (!parsed.ok) return { status: 422, said: parsed.problems };
   const asked = await askedIn(house, parsed.value, params);
@@ -45,11 +59,22 @@ async function sent<I extends object>(kind: new () => I, use: (asked: Asked<I>, 
   }
 }
 let seq = 0;
-const tap = (payload: BatchPayload) => sent(EventsInput, addEvents, { events: [{ id: uuid(), payload, deviceSeq: seq++, revSeen: 9_000_000, deviceClock: new Date().toISOString() }] }, { id: house.batchId });
-const newJar = async () => { const id = uuid(); expect((await sent(NewJarInput, createJar, { id, materialId: "amla", name: "Amla", fullG: 100 })).status).toBe(200); return id; };
+const tap = (payload: BatchPayload) =>
+  sent(
+    EventsInput,
+    addEvents,
+    { events: [{ id: uuid(), payload, deviceSeq: seq++, revSeen: 9_000_000, deviceClock: new Date().toISOString() }] },
+    { id: house.batchId },
+  );
+const newJar = async () => {
+  const id = uuid();
+  expect((await sent(NewJarInput, createJar, { id, materialId: "amla", name: "Amla", fullG: 100 })).status).toBe(200);
+  return id;
+};
 
 test("notes are as long as their signs are many, however wide; the thirtieth is taken like the first", async () => {
-  for (let i = 0; i < 30; i++) expect(await tap({ kind: "noted", text: "🌿".repeat(4000) })).toMatchObject({ status: 200 });
+  for (let i = 0; i < 30; i++)
+    expect(await tap({ kind: "noted", text: "🌿".repeat(4000) })).toMatchObject({ status: 200 });
   expect((await tap({ kind: "noted", text: "🌿".repeat(4001) })).status).toBe(422);
   expect((await tap({ kind: "noted", text: "half \ud83c" })).status).toBe(422);
   const [row] = await listBatches(house.householdId, { limit: 1 });
@@ -57,25 +82,48 @@ test("notes are as long as their signs are many, however wide; the thirtieth is 
 });
 
 test("names that differ by an accent or a ß are two things; the same name is taken", async () => {
-  for (const name of ["Café mix", "Cafe mix", "Straße", "Strasse", "STRASSE 2"]) expect(await sent(OwnThingInput, createOwnThing, { id: uuid(), name, likeId: "amla" })).toMatchObject({ status: 200 });
-  for (const name of ["café MIX", "cafe\u0301 mix", "  Strasse  "]) expect((await sent(OwnThingInput, createOwnThing, { id: uuid(), name, likeId: "amla" })).status).toBe(422);
-  expect((await listOwnThings(house.householdId)).map(({ id }) => id)).toEqual(["own-café-mix", "own-cafe-mix", "own-straße", "own-strasse", "own-strasse-2"]);
+  for (const name of ["Café mix", "Cafe mix", "Straße", "Strasse", "STRASSE 2"])
+    expect(await sent(OwnThingInput, createOwnThing, { id: uuid(), name, likeId: "amla" })).toMatchObject({
+      status: 200,
+    });
+  for (const name of ["café MIX", "cafe\u0301 mix", "  Strasse  "])
+    expect((await sent(OwnThingInput, createOwnThing, { id: uuid(), name, likeId: "amla" })).status).toBe(422);
+  expect((await listOwnThings(house.householdId)).map(({ id }) => id)).toEqual([
+    "own-café-mix",
+    "own-cafe-mix",
+    "own-straße",
+    "own-strasse",
+    "own-strasse-2",
+  ]);
   const jar = await sent(NewJarInput, createJar, { id: uuid(), materialId: "own-cafe-mix", name: "x", fullG: 10 });
   expect(jar.status).toBe(200);
 });
 
 test.each([
-  ["an event that is a list", EventsInput, { events: [[]] }], ["events in a list in a list", EventsInput, { events: [[[{}]]] }], ["an event that is null", EventsInput, { events: [null] }], ["no password", PasswordInput, { password: null }],
-  ["no old password", PasswordInput, { current: null, password: "long enough" }], ["a password that is a list", PasswordInput, { password: ["long enough"] }], ["lines in a list", BlendChangeInput, { name: "x", versionId: uuid(), baseRev: 1, blend: { lines: [[]] } }],
-])("%s is refused for its shape", (_, kind, body) => { expect(parseInput<object>(kind as new () => object, body).ok).toBe(false); });
+  ["an event that is a list", EventsInput, { events: [[]] }],
+  ["events in a list in a list", EventsInput, { events: [[[{}]]] }],
+  ["an event that is null", EventsInput, { events: [null] }],
+  ["no password", PasswordInput, { password: null }],
+  ["no old password", PasswordInput, { current: null, password: "long enough" }],
+  ["a password that is a list", PasswordInput, { password: ["long enough"] }],
+  ["lines in a list", BlendChangeInput, { name: "x", versionId: uuid(), baseRev: 1, blend: { lines: [[]] } }],
+])("%s is refused for its shape", (_, kind, body) => {
+  expect(parseInput<object>(kind as new () => object, body).ok).toBe(false);
+});
 
 test("a change whose answer was lost can be sent again; somebody else's in between is still told", async () => {
   const { rev } = await database()("head").where({ id: house.headId }).first("rev");
-  const change = { name: "Longer now", baseRev: Number(rev), hair: { longest: { cm: 61 }, amount: { strands: "thick" } } };
+  const change = {
+    name: "Longer now",
+    baseRev: Number(rev),
+    hair: { longest: { cm: 61 }, amount: { strands: "thick" } },
+  };
   const first = await sent(HeadChangeInput, changeHead, change, { id: house.headId });
   expect(first.status).toBe(200);
   expect(await sent(HeadChangeInput, changeHead, change, { id: house.headId })).toEqual(first);
-  expect((await sent(HeadChangeInput, changeHead, { ...change, name: "Other" }, { id: house.headId })).status).toBe(412);
+  expect((await sent(HeadChangeInput, changeHead, { ...change, name: "Other" }, { id: house.headId })).status).toBe(
+    412,
+  );
   const jarId = await newJar();
   const { edited_rev } = await database()("jar").where({ id: jarId }).first("edited_rev");
   const edit = { materialId: "amla", name: "Amla, opened", fullG: 120, baseRev: Number(edited_rev), lot: "7" };
@@ -104,14 +152,22 @@ test("a bowl that was taken out of the book is found by nothing, whatever is sti
   expect(await listBatches(other.householdId, { limit: 5, text: "quince" })).toEqual([]);
   // Nor when a person is erased.
   const person = await database()("person").where({ household_id: other.householdId, import_id: null }).first("id");
-  await inTransaction(other.householdId, async (write) => erasePerson(await askedIn(other, { erased: true } as const, { id: person.id }), write));
-  expect((await listBatches(other.householdId, { limit: 50 })).map(({ id: batchId }) => batchId)).not.toContain(out.batches[0].id);
+  await inTransaction(other.householdId, async (write) =>
+    erasePerson(await askedIn(other, { erased: true } as const, { id: person.id }), write),
+  );
+  expect((await listBatches(other.householdId, { limit: 50 })).map(({ id: batchId }) => batchId)).not.toContain(
+    out.batches[0].id,
+  );
   expect(await listBatches(other.householdId, { limit: 5, text: "quince" })).toEqual([]);
 });
 
 test("an error of the database says what kind it is, and nothing of what was written", async () => {
-  await inTransaction(house.householdId, (write) => insertOwnThing(write, uuid(), { id: "own-secret-name", name: "Secret name", kind: "like", likeId: "amla" }));
-  const error: unknown = await inTransaction(house.householdId, (write) => insertOwnThing(write, uuid(), { id: "own-secret-name", name: "Secret name", kind: "like", likeId: "amla" })).catch((one: unknown) => one);
+  await inTransaction(house.householdId, (write) =>
+    insertOwnThing(write, uuid(), { id: "own-secret-name", name: "Secret name", kind: "like", likeId: "amla" }),
+  );
+  const error: unknown = await inTransaction(house.householdId, (write) =>
+    insertOwnThing(write, uuid(), { id: "own-secret-name", name: "Secret name", kind: "like", likeId: "amla" }),
+  ).catch((one: unknown) => one);
   expect(isTaken(error)).toBe(true);
   expect(failureOf(error)).toMatchObject({ status: 409 });
   const { message, stack } = error as Error;
@@ -124,7 +180,9 @@ test("an error of the database says what kind it is, and nothing of what was wri
 });
 
 test("what no row can hold is refused and is no fault of the house", async () => {
-  const error: unknown = await inTransaction(house.householdId, (write) => insertOwnThing(write, uuid(), { id: `own-${"x".repeat(80)}`, name: "x", kind: "like", likeId: "amla" })).catch((one: unknown) => one);
+  const error: unknown = await inTransaction(house.householdId, (write) =>
+    insertOwnThing(write, uuid(), { id: `own-${"x".repeat(80)}`, name: "x", kind: "like", likeId: "amla" }),
+  ).catch((one: unknown) => one);
   expect(failureOf(error)).toMatchObject({ status: 422 });
   const removed: RemovedInput = { removed: true };
   const asked = await askedIn(house, removed, { id: uuid() });
@@ -132,16 +190,25 @@ test("what no row can hold is refused and is no fault of the house", async () =>
 });
 
 test("what words of a notebook meant is added to what was known, the newest kept, and means only things that there are", async () => {
-  const remembered = async (things: Record<string, string>, units: Record<string, string> = {}) => sent(MeaningsInput, remember, {
-    things: Object.entries(things).map(([said, materialId]) => ({ said, materialId })), units: Object.entries(units).map(([said, unit]) => ({ said, unit })),
-  });
+  const remembered = async (things: Record<string, string>, units: Record<string, string> = {}) =>
+    sent(MeaningsInput, remember, {
+      things: Object.entries(things).map(([said, materialId]) => ({ said, materialId })),
+      units: Object.entries(units).map(([said, unit]) => ({ said, unit })),
+    });
   expect((await remembered({ brahmi: "gotu-kola", oil: "sesame-oil" }, { "T methi": "tbsp" })).status).toBe(200);
   expect((await remembered({ brahmi: "brahmi" })).status).toBe(200);
-  expect((await readSettings(house.householdId)).meanings).toEqual({ things: { oil: "sesame-oil", brahmi: "brahmi" }, units: { "T methi": "tbsp" } });
+  expect((await readSettings(house.householdId)).meanings).toEqual({
+    things: { oil: "sesame-oil", brahmi: "brahmi" },
+    units: { "T methi": "tbsp" },
+  });
   expect(await remembered({ clay: "clay-of-the-moon" })).toMatchObject({ status: 422 });
-  expect(await remembered({ clay: "kaolin" }, { "T clay": "acre" })).toMatchObject({ status: 422, said: [{ field: "units.0.unit" }] });
+  expect(await remembered({ clay: "kaolin" }, { "T clay": "acre" })).toMatchObject({
+    status: 422,
+    said: [{ field: "units.0.unit" }],
+  });
   expect((await readSettings(house.householdId)).meanings.things).not.toHaveProperty("clay");
-  for (let n = 0; n < 4; n++) await remembered(Object.fromEntries([...Array(150).keys()].map((i) => [`word ${n} ${i}`, "amla"])));
+  for (let n = 0; n < 4; n++)
+    await remembered(Object.fromEntries([...Array(150).keys()].map((i) => [`word ${n} ${i}`, "amla"])));
   const { things } = (await readSettings(house.householdId)).meanings;
   expect(Object.keys(things)).toHaveLength(500);
   expect(things).toHaveProperty("word 3 149");
@@ -150,10 +217,18 @@ test("what words of a notebook meant is added to what was known, the newest kept
 
 describe("when it happened", () => {
   const MINUTE_MS = 60_000;
-  const startsAt = async () => (await database()("batch").where({ id: house.batchId }).first("starts_at")).starts_at.getTime() as number;
-  const termsAt = async () => [...new Set((await database()("batch_term").where({ batch_id: house.batchId }).pluck("starts_at")).map((at: Date) => at.getTime()))];
+  const startsAt = async () =>
+    (await database()("batch").where({ id: house.batchId }).first("starts_at")).starts_at.getTime() as number;
+  const termsAt = async () => [
+    ...new Set(
+      (await database()("batch_term").where({ batch_id: house.batchId }).pluck("starts_at")).map((at: Date) =>
+        at.getTime(),
+      ),
+    ),
+  ];
   const mixedMin = worksheet(testAnswer()).mixedMin;
-  const idOf = async (kind: string) => (await listEvents(house.householdId, house.batchId)).find(({ payload }) => payload.kind === kind)!.id;
+  const idOf = async (kind: string) =>
+    (await listEvents(house.householdId, house.batchId)).find(({ payload }) => payload.kind === kind)!.id;
 
   test("a bowl stands where it was mixed, moves when that is given another time, and back to its plan when it is taken back", async () => {
     await tap({ kind: "noted", text: "a word to be found by" });
@@ -161,10 +236,14 @@ describe("when it happened", () => {
     await tap({ kind: "reached", stage: "mixed" });
     expect(Math.abs((await startsAt()) + mixedMin * MINUTE_MS - Date.now())).toBeLessThan(10_000);
     const yesterday = Date.now() - 26 * 60 * MINUTE_MS;
-    expect((await tap({ kind: "dated", eventId: await idOf("reached"), at: new Date(yesterday).toISOString() })).status).toBe(200);
+    expect(
+      (await tap({ kind: "dated", eventId: await idOf("reached"), at: new Date(yesterday).toISOString() })).status,
+    ).toBe(200);
     expect(await startsAt()).toBe(yesterday - mixedMin * MINUTE_MS);
     expect(await termsAt()).toEqual([await startsAt()]);
-    expect((await listBatches(house.householdId, { limit: 5, found: [{ by: "word", value: "found" }] }))[0].mixedMs).toBe(yesterday);
+    expect(
+      (await listBatches(house.householdId, { limit: 5, found: [{ by: "word", value: "found" }] }))[0].mixedMs,
+    ).toBe(yesterday);
     await tap({ kind: "withdrawn", eventId: await idOf("reached") });
     expect(await startsAt()).toBe(planned);
     expect(await termsAt()).toEqual([planned]);
@@ -177,7 +256,13 @@ describe("when it happened", () => {
   });
   test("a bowl made on paper is entered as it was, once; what was poured draws its jar", async () => {
     const jarId = await newJar();
-    const body = { id: uuid(), versionId: house.versionId, headId: house.headId, madeAt: "2026-03-01T18:30", pouredMl: 75 };
+    const body = {
+      id: uuid(),
+      versionId: house.versionId,
+      headId: house.headId,
+      madeAt: "2026-03-01T18:30",
+      pouredMl: 75,
+    };
     for (let i = 0; i < 2; i++) expect((await sent(NewBatchInput, createBatch, body)).status).toBe(200);
     const events = await listEvents(house.householdId, body.id);
     expect(events.map(({ payload }) => payload.kind)).toEqual(["poured", "reached"]);
@@ -185,15 +270,26 @@ describe("when it happened", () => {
     expect(row.mixed_at.toISOString()).toBe("2026-03-01T18:30:00.000Z");
     expect(row.poured_ml).toBe(75);
     expect(row.mixed_at.getTime() - row.starts_at.getTime()).toBe(mixedMin * MINUTE_MS);
-    expect(Number((await database()("stock_move").where({ jar_id: jarId, batch_id: body.id }).sum("mass_g as g").first())!.g)).toBeLessThan(0);
+    expect(
+      Number(
+        (await database()("stock_move").where({ jar_id: jarId, batch_id: body.id }).sum("mass_g as g").first())!.g,
+      ),
+    ).toBeLessThan(0);
     const tomorrow = new Date(Date.now() + 26 * 60 * MINUTE_MS).toISOString().slice(0, 16);
-    expect(await sent(NewBatchInput, createBatch, { ...body, id: uuid(), madeAt: tomorrow })).toMatchObject({ status: 422 });
-    expect(await sent(NewBatchInput, createBatch, { ...body, id: uuid(), pouredMl: -1 })).toMatchObject({ status: 422 });
+    expect(await sent(NewBatchInput, createBatch, { ...body, id: uuid(), madeAt: tomorrow })).toMatchObject({
+      status: 422,
+    });
+    expect(await sent(NewBatchInput, createBatch, { ...body, id: uuid(), pouredMl: -1 })).toMatchObject({
+      status: 422,
+    });
   });
   test("marks of a dye are kept beside the first four, and found", async () => {
     await tap({ kind: "marked", mark: "grey", value: 5 });
     await tap({ kind: "marked", mark: "soft", value: 2 });
-    const [row] = await listBatches(house.householdId, { limit: 5, found: [{ by: "mark", mark: "grey", end: "much" }] });
+    const [row] = await listBatches(house.householdId, {
+      limit: 5,
+      found: [{ by: "mark", mark: "grey", end: "much" }],
+    });
     expect(row.marks).toEqual({ grey: 5, soft: 2 });
   });
 });
@@ -201,13 +297,23 @@ describe("when it happened", () => {
 test("what was removed is listed, newest first, with its way back; older things are not listed and still found", async () => {
   const removed = { removed: true } as const;
   const jarId = await newJar();
-  for (const [use, id] of [[removeBlend, house.blendId], [removeHead, house.headId], [removeJar, jarId]] as const) {
+  for (const [use, id] of [
+    [removeBlend, house.blendId],
+    [removeHead, house.headId],
+    [removeJar, jarId],
+  ] as const) {
     const asked = await askedIn(house, removed, { id });
     await inTransaction(house.householdId, (write) => use(asked, write));
     await new Promise((done) => setTimeout(done, 5));
   }
-  expect((await removedLately(house.householdId)).removed.map(({ kind, id }) => [kind, id])).toEqual([["jar", jarId], ["head", house.headId], ["blend", house.blendId]]);
-  await database()("blend").where({ id: house.blendId }).update({ removed_at: new Date(Date.now() - 31 * 86_400_000) });
+  expect((await removedLately(house.householdId)).removed.map(({ kind, id }) => [kind, id])).toEqual([
+    ["jar", jarId],
+    ["head", house.headId],
+    ["blend", house.blendId],
+  ]);
+  await database()("blend")
+    .where({ id: house.blendId })
+    .update({ removed_at: new Date(Date.now() - 31 * 86_400_000) });
   expect((await removedLately(house.householdId)).removed.map(({ kind }) => kind)).toEqual(["jar", "head"]);
   expect(await findRemoved(house.householdId, "blend", house.blendId)).toMatchObject({ name: "Blend" });
   const back = await askedIn(house, { removed: false } as const, { id: jarId });
@@ -217,6 +323,8 @@ test("what was removed is listed, newest first, with its way back; older things 
 
 test("the house has the name that it is given, and never none", async () => {
   expect((await sent(SettingsInput, changeSettings, { name: "The house on the quay" })).status).toBe(200);
-  expect((await database()("household").where({ id: house.householdId }).first("name")).name).toBe("The house on the quay");
+  expect((await database()("household").where({ id: house.householdId }).first("name")).name).toBe(
+    "The house on the quay",
+  );
   expect((await sent(SettingsInput, changeSettings, { name: "  " })).status).toBe(422);
 });

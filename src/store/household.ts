@@ -28,32 +28,65 @@ export interface Settings {
   readonly meanings: Meanings;
 }
 
-const DEFAULTS: Settings = { spoons: "metric", kitchenTempC: 21, timeZone: "UTC", currency: "EUR", vessels: {}, network: false, meanings: NO_MEANINGS };
+const DEFAULTS: Settings = {
+  spoons: "metric",
+  kitchenTempC: 21,
+  timeZone: "UTC",
+  currency: "EUR",
+  vessels: {},
+  network: false,
+  meanings: NO_MEANINGS,
+};
 
-export async function insertHousehold(knex: Knex, household: { id: string; name: string; createdAt: Date }): Promise<void> {
+export async function insertHousehold(
+  knex: Knex,
+  household: { id: string; name: string; createdAt: Date },
+): Promise<void> {
   await knex("household").insert({ id: household.id, name: household.name, rev: 0, created_at: household.createdAt });
 }
 
-export interface HouseholdAndSettings { readonly household: Household; readonly settings: Settings }
+export interface HouseholdAndSettings {
+  readonly household: Household;
+  readonly settings: Settings;
+}
 
-interface Row { id: string; name: string; rev: number | string; password_hash: string | null; setting: string | null; value: string | null }
+interface Row {
+  id: string;
+  name: string;
+  rev: number | string;
+  password_hash: string | null;
+  setting: string | null;
+  value: string | null;
+}
 
 /** The household that answers, which is the first one made, with its settings; in one question, since every request asks it. */
 export async function theHousehold(): Promise<HouseholdAndSettings | undefined> {
   const knex = database();
-  const rows: Row[] = await knex("household as h").leftJoin("setting as s", "s.household_id", "h.id")
-    .where("h.id", knex("household").orderBy([{ column: "created_at" }, { column: "id" }]).limit(1).select("id"))
+  const rows: Row[] = await knex("household as h")
+    .leftJoin("setting as s", "s.household_id", "h.id")
+    .where(
+      "h.id",
+      knex("household")
+        .orderBy([{ column: "created_at" }, { column: "id" }])
+        .limit(1)
+        .select("id"),
+    )
     .select("h.id", "h.name", "h.rev", "h.password_hash", "s.name as setting", "s.value");
   const [row] = rows;
-  return row && {
-    household: { id: row.id, name: row.name, rev: Number(row.rev), passwordHash: row.password_hash ?? undefined },
-    settings: settingsOf(rows.flatMap(({ setting, value }) => (setting !== null && value !== null ? [{ name: setting, value }] : []))),
-  };
+  return (
+    row && {
+      household: { id: row.id, name: row.name, rev: Number(row.rev), passwordHash: row.password_hash ?? undefined },
+      settings: settingsOf(
+        rows.flatMap(({ setting, value }) => (setting !== null && value !== null ? [{ name: setting, value }] : [])),
+      ),
+    }
+  );
 }
 
 function settingsOf(rows: readonly { readonly name: string; readonly value: string }[]): Settings {
   const stored = Object.fromEntries(rows.map(({ name, value }) => [name, JSON.parse(value)])) as Partial<Settings>;
-  const spoons = stored.spoons !== undefined && checkSpoons(stored.spoons).length === 0 ? stored.spoons : DEFAULTS.spoons;
+  const spoons =
+    stored.spoons !== undefined && checkSpoons(stored.spoons).length === 0 ? stored.spoons : DEFAULTS.spoons;
   return { ...DEFAULTS, ...stored, spoons };
 }
 
@@ -62,7 +95,8 @@ export async function readSettings(householdId: string): Promise<Settings> {
 }
 
 export async function writeSettings({ trx, householdId, rev }: Write, settings: Partial<Settings>): Promise<void> {
-  const rows = Object.entries(settings).filter(([, value]) => value !== undefined && value !== null)
+  const rows = Object.entries(settings)
+    .filter(([, value]) => value !== undefined && value !== null)
     .map(([name, value]) => ({ household_id: householdId, name, value: JSON.stringify(value), rev }));
   if (rows.length > 0) await trx("setting").insert(rows).onConflict(["household_id", "name"]).merge(["value", "rev"]);
 }
@@ -76,9 +110,15 @@ const newest = <T>(before: Readonly<Record<string, T>>, now: Readonly<Record<str
 
 /** Adds answers about lines of a notebook to those that are there; a later answer takes the place of an earlier one. */
 export async function addMeanings(write: Write, { things, units }: Meanings): Promise<void> {
-  const row = await write.trx("setting").where({ household_id: write.householdId, name: "meanings" }).forUpdate().first("value");
+  const row = await write
+    .trx("setting")
+    .where({ household_id: write.householdId, name: "meanings" })
+    .forUpdate()
+    .first("value");
   const before = { ...NO_MEANINGS, ...(row ? JSON.parse(row.value) : {}) } as Meanings;
-  await writeSettings(write, { meanings: { things: newest(before.things, things), units: newest(before.units, units) } });
+  await writeSettings(write, {
+    meanings: { things: newest(before.things, things), units: newest(before.units, units) },
+  });
 }
 
 export async function renameHousehold({ trx, householdId }: Write, name: string): Promise<void> {

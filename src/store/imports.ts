@@ -16,15 +16,22 @@ export interface Known {
 }
 
 /** Which of these ids are used already, in any household. */
-export async function knownIds(kind: ImportedKind | "device" | "blend_version" | "batch_event" | "jar_weighing" | "reading", ids: readonly string[], knex: Knex = database()): Promise<Map<string, Known>> {
+export async function knownIds(
+  kind: ImportedKind | "device" | "blend_version" | "batch_event" | "jar_weighing" | "reading",
+  ids: readonly string[],
+  knex: Knex = database(),
+): Promise<Map<string, Known>> {
   const found = new Map<string, Known>();
   const imported = (IMPORTED as readonly string[]).includes(kind);
   for (let i = 0; i < ids.length; i += 1000) {
-    const query = knex(`${kind} as t`).whereIn("t.id", ids.slice(i, i + 1000)).select("t.id", "t.household_id");
+    const query = knex(`${kind} as t`)
+      .whereIn("t.id", ids.slice(i, i + 1000))
+      .select("t.id", "t.household_id");
     if (imported) query.select(knex.raw("t.removed_at IS NOT NULL AS gone"));
     // Who was erased stays out, and so does the head.
     if (kind === "person") query.select(knex.raw("t.erased_at IS NOT NULL AS erased"));
-    if (kind === "head") query.leftJoin("person as p", "p.id", "t.person_id").select(knex.raw("p.erased_at IS NOT NULL AS erased"));
+    if (kind === "head")
+      query.leftJoin("person as p", "p.id", "t.person_id").select(knex.raw("p.erased_at IS NOT NULL AS erased"));
     for (const row of await query) {
       const erased = Number(row.erased ?? 0) === 1;
       found.set(row.id, { householdId: row.household_id, out: Number(row.gone ?? 0) === 1 && !erased, erased });
@@ -34,28 +41,63 @@ export async function knownIds(kind: ImportedKind | "device" | "blend_version" |
 }
 
 /** Things of the household's own by the id that lines name, each with its row. */
-export async function knownThings(householdId: string, knex: Knex = database()): Promise<Map<string, Known & { readonly rowId: string }>> {
-  const rows: { id: string; material_id: string; removed_at: Date | null }[] = await knex("own_thing").where({ household_id: householdId }).select("id", "material_id", "removed_at");
+export async function knownThings(
+  householdId: string,
+  knex: Knex = database(),
+): Promise<Map<string, Known & { readonly rowId: string }>> {
+  const rows: { id: string; material_id: string; removed_at: Date | null }[] = await knex("own_thing")
+    .where({ household_id: householdId })
+    .select("id", "material_id", "removed_at");
   return new Map(rows.map((row) => [row.material_id, { rowId: row.id, householdId, out: row.removed_at !== null }]));
 }
 
-export async function insertImport({ trx, householdId, rev }: Write, made: { readonly id: string; readonly name: string; readonly adds: object }): Promise<void> {
-  await trx("import").insert({ id: made.id, household_id: householdId, rev, created_at: new Date(), name: made.name, adds: JSON.stringify(made.adds) });
+export async function insertImport(
+  { trx, householdId, rev }: Write,
+  made: { readonly id: string; readonly name: string; readonly adds: object },
+): Promise<void> {
+  await trx("import").insert({
+    id: made.id,
+    household_id: householdId,
+    rev,
+    created_at: new Date(),
+    name: made.name,
+    adds: JSON.stringify(made.adds),
+  });
 }
 
-export async function findImport({ trx }: Write, id: string): Promise<{ readonly householdId: string; readonly adds: object; readonly undone: boolean } | undefined> {
+export async function findImport(
+  { trx }: Write,
+  id: string,
+): Promise<{ readonly householdId: string; readonly adds: object; readonly undone: boolean } | undefined> {
   const row = await trx("import").where({ id }).first("household_id", "adds", "undone_at");
   return row && { householdId: row.household_id, adds: JSON.parse(row.adds), undone: row.undone_at !== null };
 }
 
 /** Puts back what had been taken out; it belongs to the new import from now on. */
-export async function putBack(write: Write, kind: ImportedKind, ids: readonly string[], importId: string): Promise<void> {
+export async function putBack(
+  write: Write,
+  kind: ImportedKind,
+  ids: readonly string[],
+  importId: string,
+): Promise<void> {
   const { trx, householdId, rev } = write;
   if (ids.length === 0) return;
-  await trx(kind).where({ household_id: householdId }).whereIn("id", [...ids]).update({ removed_at: null, import_id: importId, rev });
+  await trx(kind)
+    .where({ household_id: householdId })
+    .whereIn("id", [...ids])
+    .update({ removed_at: null, import_id: importId, rev });
   if (kind === "head") {
-    const theirs = trx("head").where({ household_id: householdId }).whereIn("id", [...ids]).whereNotNull("person_id").select("person_id");
-    await trx("person").where({ household_id: householdId }).whereIn("id", theirs).whereNotNull("removed_at").whereNull("erased_at").update({ removed_at: null, import_id: importId, rev });
+    const theirs = trx("head")
+      .where({ household_id: householdId })
+      .whereIn("id", [...ids])
+      .whereNotNull("person_id")
+      .select("person_id");
+    await trx("person")
+      .where({ household_id: householdId })
+      .whereIn("id", theirs)
+      .whereNotNull("removed_at")
+      .whereNull("erased_at")
+      .update({ removed_at: null, import_id: importId, rev });
   }
   if (kind !== "batch") return;
   for (const id of ids) await setBatchRemoved(write, id, false);
@@ -69,13 +111,15 @@ export async function undoImport(write: Write, id: string): Promise<void> {
   await trx("import").where({ household_id: householdId, id }).update({ undone_at: now, rev });
   const own = { household_id: householdId, import_id: id };
   const batchIds: string[] = await trx("batch").where(own).whereNull("removed_at").pluck("id");
-  for (const kind of IMPORTED) if (kind !== "batch") await trx(kind).where(own).whereNull("removed_at").update({ removed_at: now, rev });
+  for (const kind of IMPORTED)
+    if (kind !== "batch") await trx(kind).where(own).whereNull("removed_at").update({ removed_at: now, rev });
   for (const batchId of batchIds) await setBatchRemoved(write, batchId, true);
   await settleJarsOf(write, batchIds);
 }
 
 /** How many of each kind came; kinds that an import of an earlier release did not count are left out. */
-export type Brought = Readonly<Record<"heads" | "blends" | "batches", number>> & Partial<Readonly<Record<"jars" | "things", number>>>;
+export type Brought = Readonly<Record<"heads" | "blends" | "batches", number>> &
+  Partial<Readonly<Record<"jars" | "things", number>>>;
 
 export interface PastImport {
   readonly id: string;
@@ -88,11 +132,28 @@ export interface PastImport {
 
 /** The latest imports, newest first. */
 export async function listImports(householdId: string, limit = 5): Promise<PastImport[]> {
-  const rows: { id: string; name: string; created_at: Date; adds: string; undone_at: Date | null }[] =
-    await database()("import").where({ household_id: householdId }).orderBy("created_at", "desc").limit(limit).select("id", "name", "created_at", "adds", "undone_at");
+  const rows: { id: string; name: string; created_at: Date; adds: string; undone_at: Date | null }[] = await database()(
+    "import",
+  )
+    .where({ household_id: householdId })
+    .orderBy("created_at", "desc")
+    .limit(limit)
+    .select("id", "name", "created_at", "adds", "undone_at");
   return rows.map((row) => {
     const { adds, back }: { adds: Brought; back: Brought } = JSON.parse(row.adds);
     const sum = (kind: keyof Brought) => (adds[kind] ?? 0) + (back[kind] ?? 0);
-    return { id: row.id, name: row.name, atMs: row.created_at.getTime(), brought: { heads: sum("heads"), blends: sum("blends"), batches: sum("batches"), jars: sum("jars"), things: sum("things") }, undone: row.undone_at !== null };
+    return {
+      id: row.id,
+      name: row.name,
+      atMs: row.created_at.getTime(),
+      brought: {
+        heads: sum("heads"),
+        blends: sum("blends"),
+        batches: sum("batches"),
+        jars: sum("jars"),
+        things: sum("things"),
+      },
+      undone: row.undone_at !== null,
+    };
   });
 }

@@ -21,29 +21,59 @@ export interface LogFilter {
 const MOST_WORDS = 16;
 
 /** Newest first, by keyset. A filter is a range of the index of terms; more of them are looked up in it one by one. */
-export async function listBatches(householdId: string, filter: LogFilter, knex: Knex = database()): Promise<BatchRow[]> {
+export async function listBatches(
+  householdId: string,
+  filter: LogFilter,
+  knex: Knex = database(),
+): Promise<BatchRow[]> {
   const sets = [
     ...(await Promise.all(wordsOf(filter.text ?? "", 8).map((word) => wordsBeginning(knex, householdId, word)))),
     ...(filter.found ?? []).map((found) => [termOf(found)]),
   ];
   if (sets.some((terms) => terms.length === 0)) return [];
   if (sets.length === 0) {
-    const rows: Row[] = await within(knex(knex.raw("batch FORCE INDEX (batch_household_id_starts_at_id_index)")).where({ household_id: householdId }).whereNull("removed_at"), filter, "id").select(...LIST);
+    const rows: Row[] = await within(
+      knex(knex.raw("batch FORCE INDEX (batch_household_id_starts_at_id_index)"))
+        .where({ household_id: householdId })
+        .whereNull("removed_at"),
+      filter,
+      "id",
+    ).select(...LIST);
     return rows.map(fromRow);
   }
   const [first, ...others] = sets;
   // One short walk along the index for each word of the first filter; together they hold the page.
   const ids = new Map<string, number>();
-  await Promise.all(first.map(async (term) => {
-    const walk = knex("batch_term as t").where({ "t.household_id": householdId, "t.term": term });
-    for (const terms of others) {
-      walk.whereExists((also) => also.select(knex.raw("1")).from("batch_term as o").where("o.household_id", householdId).whereIn("o.term", terms).whereRaw("o.starts_at = t.starts_at").whereRaw("o.batch_id = t.batch_id"));
-    }
-    const found: { batch_id: string; starts_at: Date }[] = await within(walk, filter, "batch_id").select("batch_id", "starts_at");
-    for (const row of found) ids.set(row.batch_id, row.starts_at.getTime());
-  }));
-  const page = [...ids].sort(([a, x], [b, y]) => y - x || (a < b ? 1 : -1)).slice(0, filter.limit).map(([id]) => id);
-  const rows: Row[] = await knex("batch").where({ household_id: householdId }).whereIn("id", page).whereNull("removed_at").select(...LIST);
+  await Promise.all(
+    first.map(async (term) => {
+      const walk = knex("batch_term as t").where({ "t.household_id": householdId, "t.term": term });
+      for (const terms of others) {
+        walk.whereExists((also) =>
+          also
+            .select(knex.raw("1"))
+            .from("batch_term as o")
+            .where("o.household_id", householdId)
+            .whereIn("o.term", terms)
+            .whereRaw("o.starts_at = t.starts_at")
+            .whereRaw("o.batch_id = t.batch_id"),
+        );
+      }
+      const found: { batch_id: string; starts_at: Date }[] = await within(walk, filter, "batch_id").select(
+        "batch_id",
+        "starts_at",
+      );
+      for (const row of found) ids.set(row.batch_id, row.starts_at.getTime());
+    }),
+  );
+  const page = [...ids]
+    .sort(([a, x], [b, y]) => y - x || (a < b ? 1 : -1))
+    .slice(0, filter.limit)
+    .map(([id]) => id);
+  const rows: Row[] = await knex("batch")
+    .where({ household_id: householdId })
+    .whereIn("id", page)
+    .whereNull("removed_at")
+    .select(...LIST);
   const byId = new Map(rows.map((row) => [row.id, fromRow(row)]));
   return page.flatMap((id) => byId.get(id) ?? []);
 }
@@ -52,9 +82,12 @@ export async function listBatches(householdId: string, filter: LogFilter, knex: 
 async function wordsBeginning(knex: Knex, householdId: string, beginning: string): Promise<string[]> {
   const start = termOf({ by: "word", value: beginning });
   const found: string[] = [];
-  for (let after = ""; found.length < MOST_WORDS; ) {
-    const next: { term: string } | undefined = await knex("batch_term").where({ household_id: householdId })
-      .andWhere("term", after ? ">" : ">=", after || start).orderBy("term").first("term");
+  for (let after = ""; found.length < MOST_WORDS;) {
+    const next: { term: string } | undefined = await knex("batch_term")
+      .where({ household_id: householdId })
+      .andWhere("term", after ? ">" : ">=", after || start)
+      .orderBy("term")
+      .first("term");
     if (!next?.term.startsWith(start)) break;
     found.push((after = next.term));
   }
@@ -62,12 +95,18 @@ async function wordsBeginning(knex: Knex, householdId: string, beginning: string
 }
 
 /** The page of a query, in the order of the log. */
-function within(query: Knex.QueryBuilder, { fromMs, toMs, before, limit }: LogFilter, idColumn: string): Knex.QueryBuilder {
+function within(
+  query: Knex.QueryBuilder,
+  { fromMs, toMs, before, limit }: LogFilter,
+  idColumn: string,
+): Knex.QueryBuilder {
   if (fromMs !== undefined) query.andWhere("starts_at", ">=", new Date(fromMs));
   if (toMs !== undefined) query.andWhere("starts_at", "<", new Date(toMs));
   if (before) {
     const at = new Date(before.startsAtMs);
-    query.andWhere("starts_at", "<=", at).andWhere((any) => any.where("starts_at", "<", at).orWhere(idColumn, "<", before.id));
+    query
+      .andWhere("starts_at", "<=", at)
+      .andWhere((any) => any.where("starts_at", "<", at).orWhere(idColumn, "<", before.id));
   }
   return query.orderBy("starts_at", "desc").orderBy(idColumn, "desc").limit(limit);
 }

@@ -20,26 +20,64 @@ export interface StockMove {
 }
 
 /** Kinds of events that can change what a bowl took off the shelf. */
-export const MOVES_STOCK: readonly BatchPayload["kind"][] = ["ticked", "poured", "measured", "heaped", "added", "reached", "withdrawn"];
+export const MOVES_STOCK: readonly BatchPayload["kind"][] = [
+  "ticked",
+  "poured",
+  "measured",
+  "heaped",
+  "added",
+  "reached",
+  "withdrawn",
+];
 
-interface NewMove { readonly id?: string; readonly jarId: string; readonly kind: MoveKind; readonly massG: number; readonly intoJarId?: string; readonly createdAt?: Date }
+interface NewMove {
+  readonly id?: string;
+  readonly jarId: string;
+  readonly kind: MoveKind;
+  readonly massG: number;
+  readonly intoJarId?: string;
+  readonly createdAt?: Date;
+}
 
 /** What the ledger leaves in each of these jars, into the column that lists read; a bowl that was taken out of the book drew nothing. */
 async function settleJars({ trx, householdId, rev }: Write, jarIds: readonly string[]): Promise<void> {
   if (jarIds.length === 0) return;
-  await trx("jar").where({ household_id: householdId }).whereIn("id", [...jarIds])
-    .update({ left_g: trx.raw("(SELECT COALESCE(SUM(m.mass_g), 0) FROM stock_move m LEFT JOIN batch b ON b.id = m.batch_id WHERE m.household_id = jar.household_id AND m.jar_id = jar.id AND b.removed_at IS NULL)"), rev });
+  await trx("jar")
+    .where({ household_id: householdId })
+    .whereIn("id", [...jarIds])
+    .update({
+      left_g: trx.raw(
+        "(SELECT COALESCE(SUM(m.mass_g), 0) FROM stock_move m LEFT JOIN batch b ON b.id = m.batch_id WHERE m.household_id = jar.household_id AND m.jar_id = jar.id AND b.removed_at IS NULL)",
+      ),
+      rev,
+    });
 }
 
 /** Adds moves to the ledger; one with an id that is there already adds nothing. False where such an id is another jar's. */
 export async function insertMoves(write: Write, moves: readonly NewMove[]): Promise<boolean> {
   const { trx, householdId, rev } = write;
-  const there: { id: string; jar_id: string }[] = await trx("stock_move").whereIn("id", moves.flatMap(({ id }) => id ?? [])).select("id", "jar_id");
+  const there: { id: string; jar_id: string }[] = await trx("stock_move")
+    .whereIn(
+      "id",
+      moves.flatMap(({ id }) => id ?? []),
+    )
+    .select("id", "jar_id");
   const known = new Map(there.map((row) => [row.id, row.jar_id]));
   if (moves.some(({ id, jarId }) => id !== undefined && known.has(id) && known.get(id) !== jarId)) return false;
   const fresh = moves.filter(({ id }) => id === undefined || !known.has(id));
   if (fresh.length === 0) return true;
-  await trx("stock_move").insert(fresh.map(({ id, jarId, kind, massG, intoJarId, createdAt }) => ({ id: id ?? uuid(), household_id: householdId, rev, created_at: createdAt ?? new Date(), jar_id: jarId, kind, mass_g: massG, into_jar_id: intoJarId ?? null })));
+  await trx("stock_move").insert(
+    fresh.map(({ id, jarId, kind, massG, intoJarId, createdAt }) => ({
+      id: id ?? uuid(),
+      household_id: householdId,
+      rev,
+      created_at: createdAt ?? new Date(),
+      jar_id: jarId,
+      kind,
+      mass_g: massG,
+      into_jar_id: intoJarId ?? null,
+    })),
+  );
   await settleJars(write, [...new Set(fresh.map(({ jarId }) => jarId))]);
   return true;
 }
@@ -47,54 +85,155 @@ export async function insertMoves(write: Write, moves: readonly NewMove[]): Prom
 /** What the jars that a bowl draws on have left, after it was taken out of the book or put back. */
 export async function settleJarsOf(write: Write, batchIds: readonly string[]): Promise<void> {
   const { trx, householdId } = write;
-  if (batchIds.length > 0) await settleJars(write, await trx("stock_move").where({ household_id: householdId }).whereIn("batch_id", [...batchIds]).distinct("jar_id").pluck("jar_id"));
+  if (batchIds.length > 0)
+    await settleJars(
+      write,
+      await trx("stock_move")
+        .where({ household_id: householdId })
+        .whereIn("batch_id", [...batchIds])
+        .distinct("jar_id")
+        .pluck("jar_id"),
+    );
 }
 
 /**
  * Brings the ledger in line with what happened in a bowl: one row for each event that drew on a jar, none for those that
  * were taken back. What was added without naming a jar draws on the one in use, and stays with it.
  */
-export async function settleStock(write: Write, batchId: string, events: readonly BatchEvent[], news?: readonly BatchPayload[]): Promise<void> {
+export async function settleStock(
+  write: Write,
+  batchId: string,
+  events: readonly BatchEvent[],
+  news?: readonly BatchPayload[],
+): Promise<void> {
   const { trx, householdId, rev } = write;
   // A splash of what stands on no shelf, by far the most frequent tap, moves nothing.
   if (news?.every(({ kind }) => kind === "poured")) {
-    const liquid: { jar: string | null } = await trx("batch").where({ household_id: householdId, id: batchId }).first(trx.raw("COALESCE(JSON_VALUE(question, '$.liquid.jarId'), JSON_VALUE(question, '$.liquid.with.jarId')) AS jar"));
+    const liquid: { jar: string | null } = await trx("batch")
+      .where({ household_id: householdId, id: batchId })
+      .first(
+        trx.raw("COALESCE(JSON_VALUE(question, '$.liquid.jarId'), JSON_VALUE(question, '$.liquid.with.jarId')) AS jar"),
+      );
     if (liquid.jar === null) return;
   }
-  const batch: { question: string; answer: string } = await trx("batch").where({ household_id: householdId, id: batchId }).first("question", "answer");
+  const batch: { question: string; answer: string } = await trx("batch")
+    .where({ household_id: householdId, id: batchId })
+    .first("question", "answer");
   const draws = drawsOf(JSON.parse(batch.question), JSON.parse(batch.answer), events);
-  const there: { id: string; jar_id: string; event_id: string; slot: string; mass_g: number }[] = await trx("stock_move").where({ household_id: householdId, batch_id: batchId }).select("id", "jar_id", "event_id", "slot", "mass_g");
+  const there: { id: string; jar_id: string; event_id: string; slot: string; mass_g: number }[] = await trx(
+    "stock_move",
+  )
+    .where({ household_id: householdId, batch_id: batchId })
+    .select("id", "jar_id", "event_id", "slot", "mass_g");
   const keyOf = (eventId: string, slot: string) => `${eventId} ${slot}`;
   const old = new Map(there.map((row) => [keyOf(row.event_id, row.slot), row]));
   let jars: readonly Jar[] | undefined;
-  const imported = new Set<string>(draws.some(({ slot }) => slot === "added") ? await trx("batch_event").where({ household_id: householdId, batch_id: batchId, kind: "added", imported: true }).pluck("id") : []);
+  const imported = new Set<string>(
+    draws.some(({ slot }) => slot === "added")
+      ? await trx("batch_event")
+          .where({ household_id: householdId, batch_id: batchId, kind: "added", imported: true })
+          .pluck("id")
+      : [],
+  );
   const wanted = new Map<string, { jarId: string; massG: number; eventId: string; slot: string }>();
   for (const { eventId, slot, materialId, jarId, massG } of draws) {
     const key = keyOf(eventId, slot);
-    const from = jarId ?? old.get(key)?.jar_id ?? (slot === "added" && !imported.has(eventId) ? jarInUse((jars ??= await listJars(householdId, trx)), materialId)?.id : undefined);
+    const from =
+      jarId ??
+      old.get(key)?.jar_id ??
+      (slot === "added" && !imported.has(eventId)
+        ? jarInUse((jars ??= await listJars(householdId, trx)), materialId)?.id
+        : undefined);
     if (from !== undefined) wanted.set(key, { jarId: from, massG, eventId, slot });
   }
-  const same = (key: string, row: { jar_id: string; mass_g: number }) => { const want = wanted.get(key); return want !== undefined && want.jarId === row.jar_id && Math.abs(want.massG + row.mass_g) < 1e-6; };
+  const same = (key: string, row: { jar_id: string; mass_g: number }) => {
+    const want = wanted.get(key);
+    return want !== undefined && want.jarId === row.jar_id && Math.abs(want.massG + row.mass_g) < 1e-6;
+  };
   const gone = [...old].filter(([key, row]) => !same(key, row));
-  const fresh = [...wanted].filter(([key]) => { const row = old.get(key); return !row || !same(key, row); }).map(([, want]) => want);
-  if (gone.length > 0) await trx("stock_move").where({ household_id: householdId }).whereIn("id", gone.map(([, row]) => row.id)).del();
-  const known = new Set<string>(await trx("jar").where({ household_id: householdId }).whereIn("id", fresh.map(({ jarId }) => jarId)).pluck("id"));
+  const fresh = [...wanted]
+    .filter(([key]) => {
+      const row = old.get(key);
+      return !row || !same(key, row);
+    })
+    .map(([, want]) => want);
+  if (gone.length > 0)
+    await trx("stock_move")
+      .where({ household_id: householdId })
+      .whereIn(
+        "id",
+        gone.map(([, row]) => row.id),
+      )
+      .del();
+  const known = new Set<string>(
+    await trx("jar")
+      .where({ household_id: householdId })
+      .whereIn(
+        "id",
+        fresh.map(({ jarId }) => jarId),
+      )
+      .pluck("id"),
+  );
   const rows = fresh.filter(({ jarId }) => known.has(jarId));
   if (rows.length > 0) {
     const happened = new Map(events.map((event) => [event.id, new Date(event.atMs)]));
-    await trx("stock_move").insert(rows.map(({ jarId, massG, eventId, slot }) => ({ id: uuid(), household_id: householdId, rev, created_at: happened.get(eventId) ?? new Date(), jar_id: jarId, kind: "drawn", mass_g: -massG, batch_id: batchId, event_id: eventId, slot })));
+    await trx("stock_move").insert(
+      rows.map(({ jarId, massG, eventId, slot }) => ({
+        id: uuid(),
+        household_id: householdId,
+        rev,
+        created_at: happened.get(eventId) ?? new Date(),
+        jar_id: jarId,
+        kind: "drawn",
+        mass_g: -massG,
+        batch_id: batchId,
+        event_id: eventId,
+        slot,
+      })),
+    );
   }
   await settleJars(write, [...new Set([...gone.map(([, row]) => row.jar_id), ...rows.map(({ jarId }) => jarId)])]);
 }
 
 /** A jar's ledger, newest first. */
 export async function movesOfJar(householdId: string, jarId: string, limit = 200): Promise<StockMove[]> {
-  const rows: { id: string; kind: MoveKind; mass_g: number; created_at: Date; batch_id: string | null; blend_name: string | null; head_name: string | null; into_jar_id: string | null; into_name: string | null }[] =
-    await database()("stock_move as m").leftJoin("batch as b", "b.id", "m.batch_id").leftJoin("jar as j", "j.id", "m.into_jar_id").where("m.household_id", householdId).andWhere("m.jar_id", jarId).whereNull("b.removed_at")
-      .orderBy([{ column: "m.created_at", order: "desc" }, { column: "m.id", order: "desc" }]).limit(limit)
-      .select("m.id", "m.kind", "m.mass_g", "m.created_at", "m.batch_id", "b.blend_name", "b.head_name", "m.into_jar_id", "j.name as into_name");
+  const rows: {
+    id: string;
+    kind: MoveKind;
+    mass_g: number;
+    created_at: Date;
+    batch_id: string | null;
+    blend_name: string | null;
+    head_name: string | null;
+    into_jar_id: string | null;
+    into_name: string | null;
+  }[] = await database()("stock_move as m")
+    .leftJoin("batch as b", "b.id", "m.batch_id")
+    .leftJoin("jar as j", "j.id", "m.into_jar_id")
+    .where("m.household_id", householdId)
+    .andWhere("m.jar_id", jarId)
+    .whereNull("b.removed_at")
+    .orderBy([
+      { column: "m.created_at", order: "desc" },
+      { column: "m.id", order: "desc" },
+    ])
+    .limit(limit)
+    .select(
+      "m.id",
+      "m.kind",
+      "m.mass_g",
+      "m.created_at",
+      "m.batch_id",
+      "b.blend_name",
+      "b.head_name",
+      "m.into_jar_id",
+      "j.name as into_name",
+    );
   return rows.map((row) => ({
-    id: row.id, kind: row.kind, massG: row.mass_g, atMs: row.created_at.getTime(),
+    id: row.id,
+    kind: row.kind,
+    massG: row.mass_g,
+    atMs: row.created_at.getTime(),
     ...(row.batch_id === null ? {} : { batch: { id: row.batch_id, name: `${row.blend_name} on ${row.head_name}` } }),
     ...(row.into_jar_id === null ? {} : { intoJar: { id: row.into_jar_id, name: row.into_name ?? "" } }),
   }));

@@ -28,8 +28,10 @@ interface Indexed {
 export function termsOf({ headId, blendId, blendName, headName, summary, state }: Indexed): string[] {
   const materialIds = [...summary.materialIds, ...state.added.map((line) => line.materialId)];
   const found: Found[] = [
-    ...(headId ? [{ by: "head", value: headId } as const] : []), ...(blendId ? [{ by: "blend", value: blendId } as const] : []),
-    { by: "purpose", value: summary.purpose }, ...(state.again ? [{ by: "again", value: state.again } as const] : []),
+    ...(headId ? [{ by: "head", value: headId } as const] : []),
+    ...(blendId ? [{ by: "blend", value: blendId } as const] : []),
+    { by: "purpose", value: summary.purpose },
+    ...(state.again ? [{ by: "again", value: state.again } as const] : []),
     ...materialIds.map((value) => ({ by: "material", value }) as const),
     ...MARKS.flatMap((mark): Found[] => {
       const value = state.marks[mark];
@@ -37,7 +39,9 @@ export function termsOf({ headId, blendId, blendName, headName, summary, state }
       if (value >= MARK_RANGE.max - 1) return [{ by: "mark", mark, end: "much" }];
       return value <= MARK_RANGE.min + 1 ? [{ by: "mark", mark, end: "little" }] : [];
     }),
-    ...wordsOf([blendName, headName, ...materialIds.map(materialName), ...state.notes.map((note) => note.text)].join(" ")).map((value) => ({ by: "word", value }) as const),
+    ...wordsOf(
+      [blendName, headName, ...materialIds.map(materialName), ...state.notes.map((note) => note.text)].join(" "),
+    ).map((value) => ({ by: "word", value }) as const),
   ];
   return [...new Set(found.map(termOf))];
 }

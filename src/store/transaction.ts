@@ -32,7 +32,9 @@ export async function inTransaction<T>(householdId: string, write: (w: Write) =>
     try {
       return await database().transaction(async (trx) => {
         // Takes the row's lock, bumps it and tells the new rev in one statement.
-        const [bumped] = await trx.raw("UPDATE household SET rev = LAST_INSERT_ID(rev + 1) WHERE id = ?", [householdId]);
+        const [bumped] = await trx.raw("UPDATE household SET rev = LAST_INSERT_ID(rev + 1) WHERE id = ?", [
+          householdId,
+        ]);
         // Asked under the row's lock, for which a restore waits: whoever passed here is in the backup it makes.
         const [[hold]] = await trx.raw(`SELECT IS_USED_LOCK(${HOLD_NAME}) AS holder`);
         if (hold.holder !== null) throw new Held();
@@ -51,17 +53,51 @@ export async function inTransaction<T>(householdId: string, write: (w: Write) =>
 export function isUnreachable(error: unknown): boolean {
   const code = codeOf(error) ?? "";
   if (error instanceof Held) return true;
-  if (["ECONNREFUSED", "ECONNRESET", "PROTOCOL_CONNECTION_LOST", "ETIMEDOUT", "EPIPE", "ER_SERVER_SHUTDOWN", "ER_CON_COUNT_ERROR", "ENOENT", "ER_NO_SUCH_TABLE", "ER_QUERY_INTERRUPTED", "ER_CONNECTION_KILLED", "PROTOCOL_SEQUENCE_TIMEOUT", "ER_OPTION_PREVENTS_STATEMENT"].includes(code)) return true;
+  if (
+    [
+      "ECONNREFUSED",
+      "ECONNRESET",
+      "PROTOCOL_CONNECTION_LOST",
+      "ETIMEDOUT",
+      "EPIPE",
+      "ER_SERVER_SHUTDOWN",
+      "ER_CON_COUNT_ERROR",
+      "ENOENT",
+      "ER_NO_SUCH_TABLE",
+      "ER_QUERY_INTERRUPTED",
+      "ER_CONNECTION_KILLED",
+      "PROTOCOL_SEQUENCE_TIMEOUT",
+      "ER_OPTION_PREVENTS_STATEMENT",
+    ].includes(code)
+  )
+    return true;
   const text = error instanceof Error ? `${error.name} ${error.message}` : "";
   return /KnexTimeoutError|closed state|Connection lost|ECONNREFUSED|Server shutdown/i.test(text);
 }
 
 /** True where the disk took no more; nothing was written. */
-export const isFull = (error: unknown): boolean => ["ENOSPC", "EDQUOT", "ER_DISK_FULL", "ER_RECORD_FILE_FULL", "ER_ERROR_ON_WRITE", "ER_TEMP_FILE_WRITE_FAILURE", "ER_OUT_OF_RESOURCES"].includes(codeOf(error) ?? "");
+export const isFull = (error: unknown): boolean =>
+  [
+    "ENOSPC",
+    "EDQUOT",
+    "ER_DISK_FULL",
+    "ER_RECORD_FILE_FULL",
+    "ER_ERROR_ON_WRITE",
+    "ER_TEMP_FILE_WRITE_FAILURE",
+    "ER_OUT_OF_RESOURCES",
+  ].includes(codeOf(error) ?? "");
 
 /** True where what was sent can never be kept as it is: too long, or signs that no column takes. */
 export const isUnkeepable = (error: unknown): boolean =>
-  ["ER_DATA_TOO_LONG", "ER_TRUNCATED_WRONG_VALUE", "ER_TRUNCATED_WRONG_VALUE_FOR_FIELD", "ER_WARN_DATA_OUT_OF_RANGE", "ER_CONSTRAINT_FAILED", "ER_INVALID_CHARACTER_STRING", "ER_CANNOT_CONVERT_STRING"].includes(codeOf(error) ?? "");
+  [
+    "ER_DATA_TOO_LONG",
+    "ER_TRUNCATED_WRONG_VALUE",
+    "ER_TRUNCATED_WRONG_VALUE_FOR_FIELD",
+    "ER_WARN_DATA_OUT_OF_RANGE",
+    "ER_CONSTRAINT_FAILED",
+    "ER_INVALID_CHARACTER_STRING",
+    "ER_CANNOT_CONVERT_STRING",
+  ].includes(codeOf(error) ?? "");
 
 /** True where two things would have the same name or id. */
 export const isTaken = (error: unknown): boolean => codeOf(error) === "ER_DUP_ENTRY";

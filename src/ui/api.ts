@@ -2,7 +2,12 @@ import type { Problem } from "@/core/problem";
 
 export type Sent<T> =
   | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly status: number; readonly title: string; readonly errors: readonly (Problem & { message: string })[] };
+  | {
+      readonly ok: false;
+      readonly status: number;
+      readonly title: string;
+      readonly errors: readonly (Problem & { message: string })[];
+    };
 
 const UNREACHED = "The house cannot be reached just now. Nothing is lost here; try again in a moment.";
 /** A house that takes longer is counted as not there, so that nothing waits for ever. */
@@ -20,8 +25,21 @@ async function ask<T>(path: string, init: RequestInit, longestMs: number): Promi
 }
 
 /** Sends a write and never throws; a repeat with the same ids is the same write. */
-export const send = <T>(method: "POST" | "PUT", path: string, body: unknown, longestMs = LONGEST_MS): Promise<Sent<T>> =>
-  ask(path, { method, headers: { "content-type": "application/json" }, body: typeof body === "string" ? body : JSON.stringify(body) }, longestMs);
+export const send = <T>(
+  method: "POST" | "PUT",
+  path: string,
+  body: unknown,
+  longestMs = LONGEST_MS,
+): Promise<Sent<T>> =>
+  ask(
+    path,
+    {
+      method,
+      headers: { "content-type": "application/json" },
+      body: typeof body === "string" ? body : JSON.stringify(body),
+    },
+    longestMs,
+  );
 
 /** Reads, and never throws. */
 export const fetchJson = <T>(path: string): Promise<Sent<T>> => ask(path, {}, LONGEST_MS);

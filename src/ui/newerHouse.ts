@@ -14,8 +14,15 @@ export function noteBuild(build: string | undefined): void {
 
 const subscribe = (listener: () => void): (() => void) => {
   listeners.add(listener);
-  return () => { listeners.delete(listener); };
+  return () => {
+    listeners.delete(listener);
+  };
 };
 
 /** True once the house was found to be another build than this page. */
-export const useNewerHouse = (): boolean => useSyncExternalStore(subscribe, () => newer, () => false);
+export const useNewerHouse = (): boolean =>
+  useSyncExternalStore(
+    subscribe,
+    () => newer,
+    () => false,
+  );

@@ -17,14 +17,21 @@ let timer: ReturnType<typeof setTimeout> | undefined;
 async function ask(): Promise<void> {
   let more = false;
   if (document.visibilityState === "visible") {
-    const answer = await fetchJson<{ rev: number; nowMs: number; changes: readonly Change[]; more: boolean; build?: string }>(`changes${rev === undefined ? "" : `?after=${rev}`}`);
+    const answer = await fetchJson<{
+      rev: number;
+      nowMs: number;
+      changes: readonly Change[];
+      more: boolean;
+      build?: string;
+    }>(`changes${rev === undefined ? "" : `?after=${rev}`}`);
     if (answer.ok) {
       syncClock(answer.value.nowMs);
       noteBuild(answer.value.build);
       const { changes } = answer.value;
       ({ rev, more } = answer.value);
       if (changes.length > 0) for (const listener of listeners) listener(changes, answer.value.rev);
-    } else if (answer.status === 401) return location.assign(`/enter?${new URLSearchParams({ then: location.pathname + location.search })}`);
+    } else if (answer.status === 401)
+      return location.assign(`/enter?${new URLSearchParams({ then: location.pathname + location.search })}`);
   }
   timer = listeners.size > 0 ? setTimeout(() => void ask(), more ? 0 : EVERY_MS) : undefined;
 }
@@ -32,12 +39,16 @@ async function ask(): Promise<void> {
 /** Tells of everything that any device writes after `fromRev`. */
 export function useChanges(fromRev: number, listener: Listener): void {
   const latest = useRef(listener);
-  useEffect(() => { latest.current = listener; });
+  useEffect(() => {
+    latest.current = listener;
+  });
   useEffect(() => {
     const own: Listener = (changes, now) => latest.current(changes, now);
     listeners.add(own);
     rev = Math.min(rev ?? fromRev, fromRev);
     timer ??= setTimeout(() => void ask(), EVERY_MS);
-    return () => { listeners.delete(own); };
+    return () => {
+      listeners.delete(own);
+    };
   }, [fromRev]);
 }

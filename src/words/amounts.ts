@@ -54,7 +54,8 @@ export function bandWords(band: Band): { readonly mid: string; readonly range: s
 }
 
 /** Grams on a line: whole from 10 g, one decimal below. */
-export const gramWords = (grams: number): string => (grams >= 9.95 ? Math.round(grams).toString() : Number(grams.toFixed(1)).toString());
+export const gramWords = (grams: number): string =>
+  grams >= 9.95 ? Math.round(grams).toString() : Number(grams.toFixed(1)).toString();
 
 /** Volumes of layers: to 5 ml, from a litre to 10, small ones to 1. */
 export const mlWords = (ml: number): string => roundTo(ml, ml < 50 ? 1 : ml < 1000 ? 5 : 10);

@@ -19,7 +19,8 @@ export interface BowlRow {
 
 const NONE = "–";
 const MINUTE_MS = 60_000;
-const between = (from: number | undefined, to: number | undefined): string => (from === undefined || to === undefined || to < from ? NONE : minuteWords((to - from) / MINUTE_MS));
+const between = (from: number | undefined, to: number | undefined): string =>
+  from === undefined || to === undefined || to < from ? NONE : minuteWords((to - from) / MINUTE_MS);
 
 /** What went in, for how long, how warm, and how it was, row by row. */
 export function bowlRows(bowls: readonly Bowl[]): BowlRow[] {
@@ -36,19 +37,36 @@ export function bowlRows(bowls: readonly Bowl[]): BowlRow[] {
       return own.length === 0 ? NONE : `${gramWords(own.reduce((sum, line) => sum + line.reallyG, 0))} g`;
     });
   }
-  for (const id of new Set(bowls.flatMap(({ batch }) => liquidParts(batch.question.liquid).map(({ materialId }) => materialId)))) {
-    const shareOf = ({ liquid }: PasteQuestion) => liquidParts(liquid).find(({ materialId }) => materialId === id)?.share;
-    add(`${materialName(id)}, poured`, ({ batch, state }) => { const share = shareOf(batch.question); return share === undefined ? NONE : `${mlWords(state.pouredMl * share)} ml`; });
-    add(`${materialName(id)}, planned`, ({ batch: { question, answer } }) => { const share = shareOf(question); return share !== undefined && answer.liquid.state !== "unreachable" ? `${mlWords(answer.liquid.ml.mid * share)} ml` : NONE; });
+  for (const id of new Set(
+    bowls.flatMap(({ batch }) => liquidParts(batch.question.liquid).map(({ materialId }) => materialId)),
+  )) {
+    const shareOf = ({ liquid }: PasteQuestion) =>
+      liquidParts(liquid).find(({ materialId }) => materialId === id)?.share;
+    add(`${materialName(id)}, poured`, ({ batch, state }) => {
+      const share = shareOf(batch.question);
+      return share === undefined ? NONE : `${mlWords(state.pouredMl * share)} ml`;
+    });
+    add(`${materialName(id)}, planned`, ({ batch: { question, answer } }) => {
+      const share = shareOf(question);
+      return share !== undefined && answer.liquid.state !== "unreachable"
+        ? `${mlWords(answer.liquid.ml.mid * share)} ml`
+        : NONE;
+    });
   }
-  add("liquid was", ({ batch }) => `${warmthWord(batch.question.liquid.tempC)}, ${kitchenNumber(batch.question.liquid.tempC)}°`);
+  add(
+    "liquid was",
+    ({ batch }) => `${warmthWord(batch.question.liquid.tempC)}, ${kitchenNumber(batch.question.liquid.tempC)}°`,
+  );
   add("kitchen", ({ batch }) => `${kitchenNumber(batch.question.kitchenTempC)}°`);
   add("came out as", ({ made }) => (made.answer ? consistencyRange(made.answer.on) : NONE));
   add("said last", ({ state }) => (state.lastWord ? MIXING_WORD_NAME[state.lastWord] : NONE));
   add("rested", ({ state }) => between(state.reachedMs.mixed, state.reachedMs.onHead));
   add("stood in", ({ state }) => [...new Set(state.moves.map((move) => PLACE_NAME[move.place]))].join(", ") || NONE);
   add("on the head", ({ state }) => between(state.reachedMs.onHead, state.reachedMs.rinsed));
-  for (const mark of MARKS) add(MARK_NAME[mark], ({ state }) => (state.marks[mark] === undefined ? NONE : `${state.marks[mark]} of ${MARK_RANGE.max}`));
+  for (const mark of MARKS)
+    add(MARK_NAME[mark], ({ state }) =>
+      state.marks[mark] === undefined ? NONE : `${state.marks[mark]} of ${MARK_RANGE.max}`,
+    );
   add("again?", ({ state }) => (state.again ? AGAIN_NAME[state.again] : NONE));
   add("words", ({ state }) => state.notes.map((note) => note.text).join(" ") || NONE);
   return rows;

@@ -3,29 +3,42 @@ import { materialName } from "./names";
 
 /** The usual cautions, briefly; each defers to those who know the person. */
 const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => string>> = {
-  knownAllergy: (things, many) => `Known allergy: ${things} ${many ? "are, or hold," : "is, or holds,"} what this head does not bear. Leave it out; ask a doctor before trying a relative of it.`,
+  knownAllergy: (things, many) =>
+    `Known allergy: ${things} ${many ? "are, or hold," : "is, or holds,"} what this head does not bear. Leave it out; ask a doctor before trying a relative of it.`,
   childDye: () => "No dye and no essential oil on a child.",
   soreScalp: () => "The scalp is sore or broken. Wait until it has healed, and ask a pharmacist.",
   childPaste: () => "Herb pastes are not for children before their teens.",
-  essentialOilMuch: () => "More than 2 ml of essential oil burns the scalp and the eyes. Take 5–10 drops in the whole bowl at the most.",
-  soldAsHenna: () => "Dyes are sold as henna that hold other dyes or metal salts. Use only a box that names Lawsonia inermis and nothing else; never “black henna”.",
-  patchTest: () => "Patch test: a dab on the inner arm, left 48 hours and looked at again at 72. Itch, redness or swelling: do not use it.",
+  essentialOilMuch: () =>
+    "More than 2 ml of essential oil burns the scalp and the eyes. Take 5–10 drops in the whole bowl at the most.",
+  soldAsHenna: () =>
+    "Dyes are sold as henna that hold other dyes or metal salts. Use only a box that names Lawsonia inermis and nothing else; never “black henna”.",
+  patchTest: () =>
+    "Patch test: a dab on the inner arm, left 48 hours and looked at again at 72. Itch, redness or swelling: do not use it.",
   teenDye: () => "A teenager: dye and essential oils only with a parent, and after the patch test.",
   pregnancy: () => "Pregnant or nursing: ask a doctor or pharmacist about this bowl first.",
-  enzymeDeficiency: () => "Henna can be dangerous with G6PD deficiency. Anyone who has it, or might, asks a doctor first.",
-  hotLiquid: () => "Hot liquid scalds: 49 °C in minutes, 60 °C in seconds. Let the paste cool to hand-warm before it goes near a scalp.",
+  enzymeDeficiency: () =>
+    "Henna can be dangerous with G6PD deficiency. Anyone who has it, or might, asks a doctor first.",
+  hotLiquid: () =>
+    "Hot liquid scalds: 49 °C in minutes, 60 °C in seconds. Let the paste cool to hand-warm before it goes near a scalp.",
   dustAsthma: () => "Asthma: let somebody else open and mix the powders, or wear a mask and wet them early.",
   stainsLightHair: (things) => `${things} can tint grey, blond or bleached hair. Try a strand first.`,
-  essentialOil: () => "Essential oils: 5–10 drops in the whole bowl at the most, never neat, and away from eyes, cats and small children.",
-  eyes: (things, many) => `${things} ${many ? "sting" : "stings"} the eyes. Keep it off the face; rinse with plenty of water.`,
-  irritant: (things, many) => `${things} ${many ? "sting and burn" : "stings and burns"}: a pinch at the most, never on sore skin, off at once when it burns.`,
-  indigo: () => "Indigo gives its blue within the quarter hour and is spent within the hour: mix it last, with water and no acid, and put it on at once.",
+  essentialOil: () =>
+    "Essential oils: 5–10 drops in the whole bowl at the most, never neat, and away from eyes, cats and small children.",
+  eyes: (things, many) =>
+    `${things} ${many ? "sting" : "stings"} the eyes. Keep it off the face; rinse with plenty of water.`,
+  irritant: (things, many) =>
+    `${things} ${many ? "sting and burn" : "stings and burns"}: a pinch at the most, never on sore skin, off at once when it burns.`,
+  indigo: () =>
+    "Indigo gives its blue within the quarter hour and is spent within the hour: mix it last, with water and no acid, and put it on at once.",
   aloeLatex: () => "From a fresh leaf: drain the yellow latex first; it irritates.",
-  perishable: (things, many) => `${things} ${many ? "spoil" : "spoils"}: two hours out at the most, and what is left goes away today.`,
-  perishableRest: (things, many) => `${things} ${many ? "spoil" : "spoils"} within two hours out of the fridge, and this rests longer: stir ${many ? "them" : "it"} in just before it goes on, or let it rest in the fridge. What is left goes away the same day.`,
+  perishable: (things, many) =>
+    `${things} ${many ? "spoil" : "spoils"}: two hours out at the most, and what is left goes away today.`,
+  perishableRest: (things, many) =>
+    `${things} ${many ? "spoil" : "spoils"} within two hours out of the fridge, and this rests longer: stir ${many ? "them" : "it"} in just before it goes on, or let it rest in the fridge. What is left goes away the same day.`,
   hotDayPerishable: () => "In a kitchen this warm, one hour out is the most.",
   dust: () => "Powder dust irritates: open the bag slowly, wet it early, breathe away from it.",
-  stainsRoom: (things, many) => `${things} ${many ? "stain" : "stains"} towels, basins and grout. Old clothes, gloves, and wipe as you go.`,
+  stainsRoom: (things, many) =>
+    `${things} ${many ? "stain" : "stains"} towels, basins and grout. Old clothes, gloves, and wipe as you go.`,
   oilOnFloor: () => "Oil makes the shower floor slippery. Rinse it with hot water and soap when you are done.",
   eggSets: () => "Rinse egg out with cool water; hot water sets it in the hair.",
   heavyPack: () => "A heavy pack: take it off at a headache, chill or itch, whatever the clock says.",
@@ -33,8 +46,11 @@ const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => st
 
 export function cautionWords({ id, materialIds }: Caution): string {
   const names = materialIds.map(materialName);
-  const list = names.length > 1 ? `${names.slice(0, -1).join(", ")} and ${names[names.length - 1]}` : (names[0] ?? "this");
+  const list =
+    names.length > 1 ? `${names.slice(0, -1).join(", ")} and ${names[names.length - 1]}` : (names[0] ?? "this");
   // One that a newer Infusing kept has no sentence here.
-  const sentence = Object.hasOwn(SENTENCE, id) ? SENTENCE[id as CautionId](list, names.length > 1) : `take care with ${list}: read the label, and ask a pharmacist.`;
+  const sentence = Object.hasOwn(SENTENCE, id)
+    ? SENTENCE[id as CautionId](list, names.length > 1)
+    : `take care with ${list}: read the label, and ask a pharmacist.`;
   return sentence.charAt(0).toUpperCase() + sentence.slice(1);
 }

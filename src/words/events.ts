@@ -1,15 +1,26 @@
 import type { BatchPayload, Measured } from "@/core/batch";
 import type { Reading } from "@/core/reading";
 import { kitchenNumber, roundTo } from "./amounts";
-import { AGAIN_NAME, FILL_NAME, MARK_NAME, materialName, MIXING_WORD_NAME, PLACE_NAME, STEP_NAME, UNIT_NAME } from "./names";
+import {
+  AGAIN_NAME,
+  FILL_NAME,
+  MARK_NAME,
+  materialName,
+  MIXING_WORD_NAME,
+  PLACE_NAME,
+  STEP_NAME,
+  UNIT_NAME,
+} from "./names";
 
 /** "2 heaped tbsp", "40 g". */
-export const measuredWords = ({ amount, unit, fill }: Measured): string => `${kitchenNumber(amount)} ${fill === "level" ? "" : `${FILL_NAME[fill]} `}${UNIT_NAME[unit]}`;
+export const measuredWords = ({ amount, unit, fill }: Measured): string =>
+  `${kitchenNumber(amount)} ${fill === "level" ? "" : `${FILL_NAME[fill]} `}${UNIT_NAME[unit]}`;
 
 /** "ring of 50 mm sank 22", "a drop of 15 ml spread to 64 by 66 mm". */
-export const readingWords = (reading: Reading): string => reading.by === "ring"
-  ? `ring of ${roundTo(reading.heightMm, 1)} mm sank ${roundTo(reading.slumpMm, 0.5)}`
-  : `a drop of ${roundTo(reading.volumeMl, 0.5)} ml spread to ${roundTo(reading.acrossMm, 1)} by ${roundTo(reading.alongMm, 1)} mm`;
+export const readingWords = (reading: Reading): string =>
+  reading.by === "ring"
+    ? `ring of ${roundTo(reading.heightMm, 1)} mm sank ${roundTo(reading.slumpMm, 0.5)}`
+    : `a drop of ${roundTo(reading.volumeMl, 0.5)} ml spread to ${roundTo(reading.acrossMm, 1)} by ${roundTo(reading.alongMm, 1)} mm`;
 
 /**
  * One event of a bowl's history, in a few words.
@@ -17,21 +28,37 @@ export const readingWords = (reading: Reading): string => reading.by === "ring"
  */
 export function eventWords(payload: BatchPayload, materialOf: (line: number) => string): string {
   switch (payload.kind) {
-    case "ticked": return `${STEP_NAME[payload.step]}: ${payload.done ? "done" : "not done after all"}`;
-    case "poured": return `poured ${roundTo(payload.ml, 1)} ml`;
-    case "measured": return `${materialOf(payload.line)}: really ${measuredWords(payload)}`;
-    case "heaped": return `${materialOf(payload.line)}: one ${UNIT_NAME[payload.unit]} was a heaped one`;
-    case "added": return `put in besides: ${measuredWords(payload)} of ${materialName(payload.materialId)}`;
-    case "moved": return `moved to ${PLACE_NAME[payload.place]}`;
-    case "tested": return readingWords(payload);
-    case "said": return `“${MIXING_WORD_NAME[payload.word].toLowerCase()}”`;
-    case "reached": return { mixed: "mixed; the rest began", onHead: "on the head, last section", rinsed: "rinsed" }[payload.stage];
-    case "noted": return payload.text ? `noted: ${payload.text}` : "noted something, erased since";
-    case "marked": return `${MARK_NAME[payload.mark]}: ${payload.value} of 5`;
-    case "dated": return "given another time";
-    case "again": return AGAIN_NAME[payload.again];
-    case "closed": return "closed";
-    case "reopened": return "opened again";
-    case "withdrawn": return "took something back";
+    case "ticked":
+      return `${STEP_NAME[payload.step]}: ${payload.done ? "done" : "not done after all"}`;
+    case "poured":
+      return `poured ${roundTo(payload.ml, 1)} ml`;
+    case "measured":
+      return `${materialOf(payload.line)}: really ${measuredWords(payload)}`;
+    case "heaped":
+      return `${materialOf(payload.line)}: one ${UNIT_NAME[payload.unit]} was a heaped one`;
+    case "added":
+      return `put in besides: ${measuredWords(payload)} of ${materialName(payload.materialId)}`;
+    case "moved":
+      return `moved to ${PLACE_NAME[payload.place]}`;
+    case "tested":
+      return readingWords(payload);
+    case "said":
+      return `“${MIXING_WORD_NAME[payload.word].toLowerCase()}”`;
+    case "reached":
+      return { mixed: "mixed; the rest began", onHead: "on the head, last section", rinsed: "rinsed" }[payload.stage];
+    case "noted":
+      return payload.text ? `noted: ${payload.text}` : "noted something, erased since";
+    case "marked":
+      return `${MARK_NAME[payload.mark]}: ${payload.value} of 5`;
+    case "dated":
+      return "given another time";
+    case "again":
+      return AGAIN_NAME[payload.again];
+    case "closed":
+      return "closed";
+    case "reopened":
+      return "opened again";
+    case "withdrawn":
+      return "took something back";
   }
 }

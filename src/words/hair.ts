@@ -5,7 +5,10 @@ import { LANDMARK_NAME, SHADE_NAME, STRAND_COUNT_NAME, STRAND_SIZE_NAME } from "
 /** "58 cm, thick, fine strands, black, a third grey". */
 export function hairWords(head: Head): string {
   const length = "cm" in head.longest ? `${head.longest.cm} cm` : LANDMARK_NAME[head.longest.landmark];
-  const amount = "ponytailCm" in head.amount ? `ponytail ${head.amount.ponytailCm} cm round` : STRAND_COUNT_NAME[head.amount.strands];
+  const amount =
+    "ponytailCm" in head.amount
+      ? `ponytail ${head.amount.ponytailCm} cm round`
+      : STRAND_COUNT_NAME[head.amount.strands];
   const grey = head.greyShare > 0 ? `, ${Math.round(head.greyShare * 100)} % grey` : "";
   return `${length}, ${amount}, ${STRAND_SIZE_NAME[head.strand]} strands, ${SHADE_NAME[head.shade]}${grey}`;
 }

@@ -4,26 +4,43 @@ import { FAMILY_NAME, FORM_NAME } from "./families";
 import { sourceWords } from "./sources";
 
 const number = (value: number): string => Number(value.toPrecision(3)).toString();
-const figureText = ({ low, value, high }: Figure, scale = 1): string => (low === high ? number(value * scale) : `${number(value * scale)} (${number(low * scale)}–${number(high * scale)})`);
+const figureText = ({ low, value, high }: Figure, scale = 1): string =>
+  low === high ? number(value * scale) : `${number(value * scale)} (${number(low * scale)}–${number(high * scale)})`;
 
 function rows(material: Material): (readonly [what: string, unit: string, figure: Figure, scale?: number])[] {
   const { water, oil, dissolving, solidsDensityGPerMl, bulkDensityGPerMl, holding, soak, pieceG } = material;
   return [
-    ["water", "%", water, 100], ["oil", "%", oil, 100], ["dissolves", "%", dissolving, 100], ["solids' density", "g/ml", solidsDensityGPerMl], ["level spoon", "g/ml", bulkDensityGPerMl],
-    ...(holding.kind === "perGram" ? [["holding", "ml/g", holding.mlPerG] as const] : holding.kind === "ownStiffness" ? [["own stiffness", "Pa", holding.yieldPa] as const] : []),
-    ...(soak ? [["holds at once", "%", soak.firstShare, 100] as const, ["soaking time", "min", soak.timeMin] as const] : []), ...(pieceG ? [["a piece", "g", pieceG] as const] : []),
+    ["water", "%", water, 100],
+    ["oil", "%", oil, 100],
+    ["dissolves", "%", dissolving, 100],
+    ["solids' density", "g/ml", solidsDensityGPerMl],
+    ["level spoon", "g/ml", bulkDensityGPerMl],
+    ...(holding.kind === "perGram"
+      ? [["holding", "ml/g", holding.mlPerG] as const]
+      : holding.kind === "ownStiffness"
+        ? [["own stiffness", "Pa", holding.yieldPa] as const]
+        : []),
+    ...(soak
+      ? [["holds at once", "%", soak.firstShare, 100] as const, ["soaking time", "min", soak.timeMin] as const]
+      : []),
+    ...(pieceG ? [["a piece", "g", pieceG] as const] : []),
   ];
 }
 
 /** Every figure of every material with its source, as one Markdown page; generated, and held equal to the data by a check. */
 export function materialsTable(): string {
   const all = CATALOGUE.flatMap((material) => rows(material).map(([, , figure]) => figure.source));
-  const share = (kind: string) => `${Math.round((all.filter((source) => source.kind === kind).length / all.length) * 100)} %`;
+  const share = (kind: string) =>
+    `${Math.round((all.filter((source) => source.kind === kind).length / all.length) * 100)} %`;
   const lines = [
-    "# Materials and the sources of their figures", "",
-    `Made from \`src/core/material/catalogue\` by \`./run openapi\`; do not edit. ${CATALOGUE.length} materials, ${all.length} figures: ${share("published")} published (most of them from memory, and marked so), ${share("practice")} common practice, ${share("estimate")} our estimate.`, "",
-    "Regional names: those of foods are in the Indian Food Composition Tables 2017; the others are from memory, after the Ayurvedic Pharmacopoeia of India and the market. INCI names are from memory.", "",
-    "Ranges are meant as 90 %. The same figures reach every answer; see `models.md` for what each is used for.", "",
+    "# Materials and the sources of their figures",
+    "",
+    `Made from \`src/core/material/catalogue\` by \`./run openapi\`; do not edit. ${CATALOGUE.length} materials, ${all.length} figures: ${share("published")} published (most of them from memory, and marked so), ${share("practice")} common practice, ${share("estimate")} our estimate.`,
+    "",
+    "Regional names: those of foods are in the Indian Food Composition Tables 2017; the others are from memory, after the Ayurvedic Pharmacopoeia of India and the market. INCI names are from memory.",
+    "",
+    "Ranges are meant as 90 %. The same figures reach every answer; see `models.md` for what each is used for.",
+    "",
   ];
   for (const family of FAMILIES) {
     const of = CATALOGUE.filter((material) => material.family === family);
@@ -31,8 +48,16 @@ export function materialsTable(): string {
     lines.push(`## ${FAMILY_NAME[family]}`, "");
     for (const material of of) {
       const [first, ...others] = material.names;
-      lines.push(`### ${first.text}`, "", `\`${material.id}\`, ${FORM_NAME[material.form]}; ${material.use}.${others.length > 0 ? ` Also: ${others.map(({ text, language }) => `${text} (${language})`).join(", ")}.` : ""}${material.inci ? ` INCI: ${material.inci}.` : ""}${material.notToConfuse ? ` ${material.notToConfuse}` : ""}`, "", "| figure | value | unit | source |", "|---|---|---|---|");
-      for (const [what, unit, figure, scale] of rows(material)) lines.push(`| ${what} | ${figureText(figure, scale)} | ${unit} | ${sourceWords(figure.source)} |`);
+      lines.push(
+        `### ${first.text}`,
+        "",
+        `\`${material.id}\`, ${FORM_NAME[material.form]}; ${material.use}.${others.length > 0 ? ` Also: ${others.map(({ text, language }) => `${text} (${language})`).join(", ")}.` : ""}${material.inci ? ` INCI: ${material.inci}.` : ""}${material.notToConfuse ? ` ${material.notToConfuse}` : ""}`,
+        "",
+        "| figure | value | unit | source |",
+        "|---|---|---|---|",
+      );
+      for (const [what, unit, figure, scale] of rows(material))
+        lines.push(`| ${what} | ${figureText(figure, scale)} | ${unit} | ${sourceWords(figure.source)} |`);
       lines.push("");
     }
   }

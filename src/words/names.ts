@@ -7,50 +7,152 @@ import type { Again, Mark, Place, StepId } from "@/core/batch";
 
 /** English names of choices; a language is one file like this. */
 export const PURPOSE_NAME: Readonly<Record<PurposeId, string>> = {
-  lightCoat: "light coat", mask: "mask", soakedMask: "soaked mask", dyePacked: "dye, packed on", rootsOnly: "dye on the roots only",
+  lightCoat: "light coat",
+  mask: "mask",
+  soakedMask: "soaked mask",
+  dyePacked: "dye, packed on",
+  rootsOnly: "dye on the roots only",
 };
 export const PURPOSE_PHRASE: Readonly<Record<PurposeId, string>> = {
-  lightCoat: "A light coat", mask: "A mask", soakedMask: "A soaked mask", dyePacked: "A dye, packed on,", rootsOnly: "A dye on the roots",
+  lightCoat: "A light coat",
+  mask: "A mask",
+  soakedMask: "A soaked mask",
+  dyePacked: "A dye, packed on,",
+  rootsOnly: "A dye on the roots",
 };
 export const CONSISTENCY_NAME: Readonly<Record<ConsistencyWord, string>> = {
-  drizzle: "a drizzle", pancakeBatter: "pancake batter", cream: "cream", thickPaste: "a thick paste", mash: "mash", tooStiff: "too stiff",
+  drizzle: "a drizzle",
+  pancakeBatter: "pancake batter",
+  cream: "cream",
+  thickPaste: "a thick paste",
+  mash: "mash",
+  tooStiff: "too stiff",
 };
 export const CONSISTENCY_NOTE: Readonly<Record<ConsistencyWord, string>> = {
-  drizzle: "leaves a nozzle bottle; runs on hair", pancakeBatter: "ribbons off the spoon", cream: "a brush paints it; a 2–5 mm coat stays",
-  thickPaste: "by hand, packs on, no drip", mash: "holds a peak; the top end for dye", tooStiff: "tangles; will not spread",
+  drizzle: "leaves a nozzle bottle; runs on hair",
+  pancakeBatter: "ribbons off the spoon",
+  cream: "a brush paints it; a 2–5 mm coat stays",
+  thickPaste: "by hand, packs on, no drip",
+  mash: "holds a peak; the top end for dye",
+  tooStiff: "tangles; will not spread",
 };
 export const LANDMARK_NAME: Readonly<Record<Landmark, string>> = {
-  ear: "ear-length", chin: "chin-length", collar: "collar-length", shoulder: "shoulder-length", armpit: "armpit-length",
-  midBack: "mid-back", waist: "waist-length", hip: "hip-length",
+  ear: "ear-length",
+  chin: "chin-length",
+  collar: "collar-length",
+  shoulder: "shoulder-length",
+  armpit: "armpit-length",
+  midBack: "mid-back",
+  waist: "waist-length",
+  hip: "hip-length",
 };
-export const STRAND_COUNT_NAME: Readonly<Record<StrandCount, string>> = { thin: "thin", medium: "medium", thick: "thick" };
-export const STRAND_SIZE_NAME: Readonly<Record<StrandSize, string>> = { fine: "fine", medium: "medium", coarse: "coarse" };
-export const CUT_NAME: Readonly<Record<Cut, string>> = { ordinary: "ordinary", oneLength: "one length", layered: "layered", short: "short all over" };
-export const SHADE_NAME: Readonly<Record<Shade, string>> = { black: "black", brown: "brown", blond: "blond", grey: "grey or white", bleached: "bleached" };
+export const STRAND_COUNT_NAME: Readonly<Record<StrandCount, string>> = {
+  thin: "thin",
+  medium: "medium",
+  thick: "thick",
+};
+export const STRAND_SIZE_NAME: Readonly<Record<StrandSize, string>> = {
+  fine: "fine",
+  medium: "medium",
+  coarse: "coarse",
+};
+export const CUT_NAME: Readonly<Record<Cut, string>> = {
+  ordinary: "ordinary",
+  oneLength: "one length",
+  layered: "layered",
+  short: "short all over",
+};
+export const SHADE_NAME: Readonly<Record<Shade, string>> = {
+  black: "black",
+  brown: "brown",
+  blond: "blond",
+  grey: "grey or white",
+  bleached: "bleached",
+};
 export const AGE_NAME: Readonly<Record<Age, string>> = { adult: "adult", teen: "teenager", child: "child" };
-export const UNIT_NAME: Readonly<Record<Unit, string>> = { g: "g", ml: "ml", tsp: "tsp", tbsp: "tbsp", cup: "cup", drop: "drops", piece: "pieces" };
-export const FILL_NAME: Readonly<Record<Fill, string>> = { scant: "scant", level: "level", rounded: "rounded", heaped: "heaped" };
+export const UNIT_NAME: Readonly<Record<Unit, string>> = {
+  g: "g",
+  ml: "ml",
+  tsp: "tsp",
+  tbsp: "tbsp",
+  cup: "cup",
+  drop: "drops",
+  piece: "pieces",
+};
+export const FILL_NAME: Readonly<Record<Fill, string>> = {
+  scant: "scant",
+  level: "level",
+  rounded: "rounded",
+  heaped: "heaped",
+};
 export const SPOON_SET_NAME: Readonly<Record<SpoonSet, string>> = {
-  us: "US spoons (14.8 ml tablespoon)", metric: "metric spoons (15 ml tablespoon)", australian: "Australian spoons (20 ml tablespoon)",
+  us: "US spoons (14.8 ml tablespoon)",
+  metric: "metric spoons (15 ml tablespoon)",
+  australian: "Australian spoons (20 ml tablespoon)",
 };
 export const SIZING_NAME: Readonly<Record<Sizing, string>> = {
-  likely: "enough for this head", generous: "enough even if it takes a lot", asGiven: "the powders as written", forLiquid: "as much powder as the liquid wants",
+  likely: "enough for this head",
+  generous: "enough even if it takes a lot",
+  asGiven: "the powders as written",
+  forLiquid: "as much powder as the liquid wants",
 };
-export const ROLE_NAME: Readonly<Record<Role, string>> = { part: "scaled to the head", fixed: "exactly this much", solved: "as much as it takes" };
-export const ROLE_NOTE: Readonly<Record<Role, string>> = { part: "keeps its proportion to the other parts", fixed: "pinned: it goes in as it stands", solved: "with a set amount of liquid, this makes up the consistency" };
+export const ROLE_NAME: Readonly<Record<Role, string>> = {
+  part: "scaled to the head",
+  fixed: "exactly this much",
+  solved: "as much as it takes",
+};
+export const ROLE_NOTE: Readonly<Record<Role, string>> = {
+  part: "keeps its proportion to the other parts",
+  fixed: "pinned: it goes in as it stands",
+  solved: "with a set amount of liquid, this makes up the consistency",
+};
 export const MIXING_WORD_NAME: Readonly<Record<MixingWord | "right", string>> = {
-  stillDry: "Still dry", tooThick: "Too thick", right: "Just right", bitThin: "A bit thin", runs: "Runs",
+  stillDry: "Still dry",
+  tooThick: "Too thick",
+  right: "Just right",
+  bitThin: "A bit thin",
+  runs: "Runs",
 };
-export const MARK_NAME: Readonly<Record<Mark, string>> = { soft: "soft", slip: "slip", grit: "grit left", shine: "shine", colour: "colour taken", grey: "grey covered", evenness: "evenness" };
+export const MARK_NAME: Readonly<Record<Mark, string>> = {
+  soft: "soft",
+  slip: "slip",
+  grit: "grit left",
+  shine: "shine",
+  colour: "colour taken",
+  grey: "grey covered",
+  evenness: "evenness",
+};
 export const AGAIN_NAME: Readonly<Record<Again, string>> = { yes: "again", maybe: "maybe again", no: "not again" };
-export const PLACE_NAME: Readonly<Record<Place, string>> = { kitchen: "the kitchen", fridge: "the fridge", freezer: "the freezer" };
+export const PLACE_NAME: Readonly<Record<Place, string>> = {
+  kitchen: "the kitchen",
+  fridge: "the fridge",
+  freezer: "the freezer",
+};
 export const STEP_NAME: Readonly<Record<StepId, string>> = {
-  gather: "Gather", mash: "Mash", warm: "Warm", lumps: "What lumps, first", dry: "Dry things", oilFirst: "Oil first", wet: "Wet things",
-  firstPour: "First pour", pour: "Pour by steps", strain: "Sieve", oil: "Oil last", scent: "Scent", bottle: "Into the bottle",
-  rest: "Rest", check: "Look again", hair: "Hair ready", apply: "Put it on", leaveOn: "Leave on", rinse: "Rinse", clear: "Clear away",
+  gather: "Gather",
+  mash: "Mash",
+  warm: "Warm",
+  lumps: "What lumps, first",
+  dry: "Dry things",
+  oilFirst: "Oil first",
+  wet: "Wet things",
+  firstPour: "First pour",
+  pour: "Pour by steps",
+  strain: "Sieve",
+  oil: "Oil last",
+  scent: "Scent",
+  bottle: "Into the bottle",
+  rest: "Rest",
+  check: "Look again",
+  hair: "Hair ready",
+  apply: "Put it on",
+  leaveOn: "Leave on",
+  rinse: "Rinse",
+  clear: "Clear away",
 };
 
-export const materialName = (id: string): string => findMaterial(id)?.names[0].text ?? (isOwnId(id) ? nameInId(id) : id);
+export const materialName = (id: string): string =>
+  findMaterial(id)?.names[0].text ?? (isOwnId(id) ? nameInId(id) : id);
 
 /** Temperature of a liquid in words. */
 export function warmthWord(tempC: number): string {

@@ -21,12 +21,16 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   pinTheLiquid: () => "Say how much liquid there is first: pin it at the jug.",
   solvedTwice: () => "Only one thing can be “as much as it takes”.",
   sameLiquidTwice: () => "These are the same liquid. Take another, or pour only one.",
-  slumpTallerThanRing: ({ height }) => `It cannot sink further than the ring is high, ${height} mm. Read it again: how far below the rim’s height is the top now?`,
-  narrowerThanDrop: ({ least }) => `A drop of that size cannot be narrower than ${least} mm. Read across it again, or say how much it was.`,
-  tooStiffForRing: ({ height }) => `It hardly sinks, so a ring this low says little. Take a taller one, about ${height} mm.`,
+  slumpTallerThanRing: ({ height }) =>
+    `It cannot sink further than the ring is high, ${height} mm. Read it again: how far below the rim’s height is the top now?`,
+  narrowerThanDrop: ({ least }) =>
+    `A drop of that size cannot be narrower than ${least} mm. Read across it again, or say how much it was.`,
+  tooStiffForRing: ({ height }) =>
+    `It hardly sinks, so a ring this low says little. Take a taller one, about ${height} mm.`,
   tooThinForRing: () => "It runs nearly flat, so the ring says little. Drop a tablespoon on a plate instead.",
   tooStiffForPlate: () => "It hardly spreads, so the plate says little. Use a ring instead.",
-  tooThinForPlate: ({ under }) => `It runs out to a film, thinner than about ${under} Pa. Take a bigger drop, or call it a drizzle.`,
+  tooThinForPlate: ({ under }) =>
+    `It runs out to a film, thinner than about ${under} Pa. Take a bigger drop, or call it a drizzle.`,
   unitNotForThis: () => "This is not measured that way. Try grams or spoons.",
   tooMany: ({ max }) => `That is too many; ${max} is the most.`,
   wrongShape: ({ wants }) => `This wants ${wants ?? "something else"}.`,
@@ -37,7 +41,8 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   nameTaken: () => "Something in this house is called that already. Choose another name.",
   repeated: () => "This stands in the file twice.",
   noBook: () => "This is no book file.",
-  newerBook: () => "This file was written by a newer Infusing than this one. Bring it in there, or start the newer one here.",
+  newerBook: () =>
+    "This file was written by a newer Infusing than this one. Bring it in there, or start the newer one here.",
   strangeSigns: () => "There are signs in it that cannot be kept. Type it again.",
   notAnOwnId: () => "A thing of the house's own has an id of its own, which begins with own-; this one is not.",
   notFound: () => "This is not in the household's book.",

@@ -22,16 +22,36 @@ export function liquidWords(answer: PasteAnswer, question: PasteQuestion): strin
 }
 
 /** What one step of the worksheet asks for. */
-export function stepWords({ id: step, lines, mixing }: Pick<WorkStep, "id" | "lines" | "mixing">, answer: PasteAnswer, question: PasteQuestion, vessels: Vessels = {}): string {
+export function stepWords(
+  { id: step, lines, mixing }: Pick<WorkStep, "id" | "lines" | "mixing">,
+  answer: PasteAnswer,
+  question: PasteQuestion,
+  vessels: Vessels = {},
+): string {
   const list = lines.map((line) => lineWords(answer, line)).join("; ");
   const target = "word" in question.target ? CONSISTENCY_NAME[question.target.word] : `${question.target.yieldPa} Pa`;
   const { liquid, rest, sections } = answer;
   switch (step) {
-    case "mash": case "warm": case "lumps": case "oilFirst": case "strain": case "scent": case "bottle":
-      return mixing ? mixingStepWords(mixing, answer.lines.map(({ materialId }) => materialId), vessels) : "";
-    case "gather": return "A bowl and spoon, the scale or your spoons, gloves, a cap, old towels, and everything below.";
-    case "dry": return `${list}. ${lines.length > 1 ? "Stir them together dry, slowly, with little dust" : "Into a dry bowl, slowly, with little dust"}; crush lumps now.`;
-    case "wet": return `${list}. Whisk smooth before the powder meets them.`;
+    case "mash":
+    case "warm":
+    case "lumps":
+    case "oilFirst":
+    case "strain":
+    case "scent":
+    case "bottle":
+      return mixing
+        ? mixingStepWords(
+            mixing,
+            answer.lines.map(({ materialId }) => materialId),
+            vessels,
+          )
+        : "";
+    case "gather":
+      return "A bowl and spoon, the scale or your spoons, gloves, a cap, old towels, and everything below.";
+    case "dry":
+      return `${list}. ${lines.length > 1 ? "Stir them together dry, slowly, with little dust" : "Into a dry bowl, slowly, with little dust"}; crush lumps now.`;
+    case "wet":
+      return `${list}. Whisk smooth before the powder meets them.`;
     case "firstPour": {
       if (liquid.state === "unreachable") return "No liquid goes in: the wet things are enough.";
       if (liquid.state === "given") return `Pour all ${roundTo(liquid.ml.mid, 1)} ml, slowly.`;
@@ -40,25 +60,34 @@ export function stepWords({ id: step, lines, mixing }: Pick<WorkStep, "id" | "li
     case "pour": {
       if (liquid.state !== "solved") return `Stop when it is like ${target}.`;
       const { step: spoon, expectedStopMl, mostMl } = liquid.plan;
-      const teaspoons = spoon.unit === "tbsp" && liquid.plan.times !== undefined ? `, ${liquid.plan.times > 0 ? `${liquid.plan.times} times, then` : "or"} by teaspoons,` : "";
+      const teaspoons =
+        spoon.unit === "tbsp" && liquid.plan.times !== undefined
+          ? `, ${liquid.plan.times > 0 ? `${liquid.plan.times} times, then` : "or"} by teaspoons,`
+          : "";
       return `Then ${spoon.count} ${spoon.unit} at a time${teaspoons} until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${pourMl(expectedStopMl, liquid.ml)} ml in all, never more than ${pourMl(mostMl, liquid.ml)}. It thickens as it stands.`;
     }
-    case "oil": return `${list}. Fold in last, once the powder is wet.`;
+    case "oil":
+      return `${list}. Fold in last, once the powder is wet.`;
     case "rest": {
       if (!rest.dye) return `Cover it and let it stand ${minuteWords(rest.restMin)}.`;
       const hours = rest.dye[rest.dye.school];
       return `Cover it and let it stand ${minuteWords(rest.restMin)}. Ready after ${hourBandWords(hours.readyH)}, at its best about ${hourBandWords(hours.peakH)}, use by ${hourBandWords(hours.useByH)}.`;
     }
-    case "check": return `It should now be like ${target}. Loosen with a spoon of liquid if it drags.`;
-    case "hair": return `Old clothes, gloves. Detangle, damp the hair, part it into ${sections.count}.`;
-    case "apply": return `${bandWords(sections.eachG).mid} g to each of ${sections.count} sections, roots to ends.`;
-    case "leaveOn": return `Under a cap, ${bandWords(answer.leaveOnMin).range} min, counted from the last section.`;
+    case "check":
+      return `It should now be like ${target}. Loosen with a spoon of liquid if it drags.`;
+    case "hair":
+      return `Old clothes, gloves. Detangle, damp the hair, part it into ${sections.count}.`;
+    case "apply":
+      return `${bandWords(sections.eachG).mid} g to each of ${sections.count} sections, roots to ends.`;
+    case "leaveOn":
+      return `Under a cap, ${bandWords(answer.leaveOnMin).range} min, counted from the last section.`;
     case "rinse": {
       const feel = feelAdvice(question, answer);
       const wash = chosen("washOut", feel, question.choices);
       const after = chosen("conditionAfter", feel, question.choices);
       return `Lukewarm water until it runs clear, fingers first, then a wide comb. ${wash === "water" ? "Water alone; no shampoo for a day." : wash ? `Then ${WASH_NAME[wash]}.` : ""}${after ? " Conditioner afterwards." : ""}`;
     }
-    case "clear": return "Rinse the floor and the basin. Label what is left with today’s date, or throw it away.";
+    case "clear":
+      return "Rinse the floor and the basin. Label what is left with today’s date, or throw it away.";
   }
 }

@@ -10,13 +10,17 @@ function part(ms: number, timeZone: string, options: Intl.DateTimeFormatOptions,
 }
 const DAY_MS = 86_400_000;
 
-export const clockWords = (ms: number, timeZone: string): string => part(ms, timeZone, { hour: "2-digit", minute: "2-digit" });
+export const clockWords = (ms: number, timeZone: string): string =>
+  part(ms, timeZone, { hour: "2-digit", minute: "2-digit" });
 
-export const dateKey = (ms: number, timeZone: string): string => part(ms, timeZone, { year: "numeric", month: "2-digit", day: "2-digit" }, "en-CA");
+export const dateKey = (ms: number, timeZone: string): string =>
+  part(ms, timeZone, { year: "numeric", month: "2-digit", day: "2-digit" }, "en-CA");
 
 /** "Sunday 4 October 2026". Put together here: browsers and servers differ in their commas. */
 export const dateWords = (ms: number, timeZone: string): string =>
-  ([{ weekday: "long" }, { day: "numeric" }, { month: "long" }, { year: "numeric" }] as const).map((one) => part(ms, timeZone, one)).join(" ");
+  ([{ weekday: "long" }, { day: "numeric" }, { month: "long" }, { year: "numeric" }] as const)
+    .map((one) => part(ms, timeZone, one))
+    .join(" ");
 
 /** "today", "yesterday", "Sunday", or "Sunday 4 October"; with the year when it is another. */
 export function dayWords(ms: number, timeZone: string, nowMs: number): string {
@@ -36,6 +40,18 @@ export function momentWords(ms: number, timeZone: string, nowMs: number): string
 
 /** A moment as a wall clock in this zone shows it, for a field of a form: 2026-03-01T10:00. */
 export function wallTimeOf(ms: number, timeZone: string): string {
-  const parts = Object.fromEntries(new Intl.DateTimeFormat("en-CA", { timeZone, year: "numeric", month: "2-digit", day: "2-digit", hour: "2-digit", minute: "2-digit", hourCycle: "h23" }).formatToParts(new Date(ms)).map(({ type, value }) => [type, value]));
+  const parts = Object.fromEntries(
+    new Intl.DateTimeFormat("en-CA", {
+      timeZone,
+      year: "numeric",
+      month: "2-digit",
+      day: "2-digit",
+      hour: "2-digit",
+      minute: "2-digit",
+      hourCycle: "h23",
+    })
+      .formatToParts(new Date(ms))
+      .map(({ type, value }) => [type, value]),
+  );
   return `${parts.year}-${parts.month}-${parts.day}T${parts.hour}:${parts.minute}`;
 }

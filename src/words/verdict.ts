@@ -10,7 +10,12 @@ export function consistencyWords(consistency: Consistency): string {
   return `${CONSISTENCY_NAME[consistency.word]}, about ${pa} Pa`;
 }
 
-export const shortly = (consistency: Consistency): string => (consistency.state === "dry" ? "still dry" : consistency.state === "runny" ? "like water" : CONSISTENCY_NAME[consistency.word]);
+export const shortly = (consistency: Consistency): string =>
+  consistency.state === "dry"
+    ? "still dry"
+    : consistency.state === "runny"
+      ? "like water"
+      : CONSISTENCY_NAME[consistency.word];
 
 /** "cream to a thick paste": how thick it may be, by what the figures allow. */
 export function consistencyRange({ thinnest, thickest }: ConsistencyBand): string {
@@ -24,9 +29,13 @@ const ml = (value: number) => `${roundTo(value, value < 30 ? 1 : 5)} ml`;
 export function verdictWords({ verdict, coat }: PasteAnswer): string {
   switch (verdict.state) {
     case "stillDry":
-      return verdict.moreMl ? `Still dry. Pour about ${ml(verdict.moreMl)} more.` : "Still dry: there is not enough water in it to wet the powder.";
+      return verdict.moreMl
+        ? `Still dry. Pour about ${ml(verdict.moreMl)} more.`
+        : "Still dry: there is not enough water in it to wet the powder.";
     case "wontSpread":
-      return verdict.moreMl ? `Too stiff to spread: it tangles. Pour about ${ml(verdict.moreMl)} more.` : "Too stiff to spread: it tangles.";
+      return verdict.moreMl
+        ? `Too stiff to spread: it tangles. Pour about ${ml(verdict.moreMl)} more.`
+        : "Too stiff to spread: it tangles.";
     case "clings":
       return `Clings: it holds a ${verdict.holdsMm.toFixed(1)} mm coat, and the purpose wants ${verdict.needMm.toFixed(1)} (${coat.needMm.low.toFixed(1)}–${coat.needMm.high.toFixed(1)}).`;
     case "willRun":
@@ -35,9 +44,15 @@ export function verdictWords({ verdict, coat }: PasteAnswer): string {
 }
 
 /** The mend of a running bowl, as the words of a thing to press. */
-export function mendWords({ verdict }: PasteAnswer): { readonly press: string; readonly then: string; readonly word: TargetWord } | undefined {
+export function mendWords({
+  verdict,
+}: PasteAnswer): { readonly press: string; readonly then: string; readonly word: TargetWord } | undefined {
   if (verdict.state !== "willRun" || !verdict.mend) return undefined;
-  return { word: verdict.mend.word, press: `Make it ${CONSISTENCY_NAME[verdict.mend.word]}`, then: `with ${ml(verdict.mend.lessMl)} less.` };
+  return {
+    word: verdict.mend.word,
+    press: `Make it ${CONSISTENCY_NAME[verdict.mend.word]}`,
+    then: `with ${ml(verdict.mend.lessMl)} less.`,
+  };
 }
 
 /** Why no amount of the liquid will do, and the ways out. */
@@ -46,9 +61,15 @@ export function obstacleWords(answer: PasteAnswer, liquidId: string): string | u
   if (liquid.state !== "unreachable") return undefined;
   const name = liquid.line === undefined ? undefined : materialName(answer.lines[liquid.line].materialId);
   const waysOut = [
-    liquid.lineWouldBeG !== undefined && name && (liquid.lineWouldBeG < 0.5 ? `leave the ${name} out` : `take ${gramWords(liquid.lineWouldBeG)} g of ${name} and no liquid`),
+    liquid.lineWouldBeG !== undefined &&
+      name &&
+      (liquid.lineWouldBeG < 0.5
+        ? `leave the ${name} out`
+        : `take ${gramWords(liquid.lineWouldBeG)} g of ${name} and no liquid`),
     liquid.powderToAddG !== undefined && `add ${gramWords(liquid.powderToAddG)} g more powder in these proportions`,
-  ].filter(Boolean).join(", or ");
+  ]
+    .filter(Boolean)
+    .join(", or ");
   switch (liquid.why) {
     case "alreadyThin":
       return `No ${materialName(liquidId)} is wanted: the bowl is thinner than this already.${name ? ` The ${name} stands in the way.` : ""}${waysOut ? ` ${waysOut.charAt(0).toUpperCase()}${waysOut.slice(1)}.` : ""}`;
@@ -82,10 +103,20 @@ export function coversWords({ totalG, head: { pasteG } }: PasteAnswer): string {
 }
 
 /** Of a bowl whose amounts stand as they were written: the press that makes it what the head takes. */
-export function sizeWords(answer: PasteAnswer, sizing: Sizing): { readonly press: string; readonly factor: number } | undefined {
-  const { totalG, head: { pasteG } } = answer;
-  if (sizing !== "asGiven" || !(totalG.mid > 0) || (totalG.mid >= pasteG.low && totalG.mid <= pasteG.high)) return undefined;
-  return { press: totalG.mid < pasteG.low ? "make it enough" : "make no more than that", factor: pasteG.mid / totalG.mid };
+export function sizeWords(
+  answer: PasteAnswer,
+  sizing: Sizing,
+): { readonly press: string; readonly factor: number } | undefined {
+  const {
+    totalG,
+    head: { pasteG },
+  } = answer;
+  if (sizing !== "asGiven" || !(totalG.mid > 0) || (totalG.mid >= pasteG.low && totalG.mid <= pasteG.high))
+    return undefined;
+  return {
+    press: totalG.mid < pasteG.low ? "make it enough" : "make no more than that",
+    factor: pasteG.mid / totalG.mid,
+  };
 }
 
 /** "Mixed it is pancake batter; on the head, after 30 min, cream; an hour later a thick paste." */

@@ -7,6 +7,10 @@ export const metadata = { title: "Blend" };
 
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string | undefined>> }) {
   const { batch, head, copy } = await searchParams;
-  const props = await blendPageFor({ batchId: isUuid(batch) ? batch : undefined, headId: isUuid(head) ? head : undefined, copyOf: isUuid(copy) ? copy : undefined });
+  const props = await blendPageFor({
+    batchId: isUuid(batch) ? batch : undefined,
+    headId: isUuid(head) ? head : undefined,
+    copyOf: isUuid(copy) ? copy : undefined,
+  });
   return props ? <BlendView {...props} /> : <NoHouse />;
 }

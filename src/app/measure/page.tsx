@@ -14,9 +14,16 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ b
   if (!found) return <MeasureView kitchenTempC={21} />;
   const { household, settings } = found;
   if (batchId !== undefined) {
-    const [batch, events] = isUuid(batchId) ? await Promise.all([findBatch(household.id, batchId), listEvents(household.id, batchId)]) : [undefined, []];
+    const [batch, events] = isUuid(batchId)
+      ? await Promise.all([findBatch(household.id, batchId), listEvents(household.id, batchId)])
+      : [undefined, []];
     if (!batch) notFound();
-    return <MeasureView bowl={{ batch, packedEvents: packEvents(events), rev: household.rev }} kitchenTempC={settings.kitchenTempC} />;
+    return (
+      <MeasureView
+        bowl={{ batch, packedEvents: packEvents(events), rev: household.rev }}
+        kitchenTempC={settings.kitchenTempC}
+      />
+    );
   }
   const jar = jarId !== undefined && isUuid(jarId) ? await findJar(household.id, jarId) : undefined;
   if (jarId !== undefined && !jar) notFound();

@@ -3,58 +3,128 @@ import { PLAIN_HEAD, PURPOSES } from "../head";
 import { computePaste, type PasteQuestion } from "../paste";
 import { feelAdvice } from "../feel";
 import { mixingOrder } from "../order";
-import { MARKS_FOR, marksFor, checkPayload, foldBatch, packEvents, restWindow, unpackEvents, worksheet, worksheetFor, type BatchEvent, type BatchPayload } from ".";
+import {
+  MARKS_FOR,
+  marksFor,
+  checkPayload,
+  foldBatch,
+  packEvents,
+  restWindow,
+  unpackEvents,
+  worksheet,
+  worksheetFor,
+  type BatchEvent,
+  type BatchPayload,
+} from ".";
 
-const event = (id: number, payload: BatchPayload, change: Partial<BatchEvent> = {}): BatchEvent =>
-  ({ id: `e${String(id).padStart(4, "0")}`, payload, deviceId: "d1", deviceSeq: id, revSeen: 1, atMs: 1000 + id, ...change });
+const event = (id: number, payload: BatchPayload, change: Partial<BatchEvent> = {}): BatchEvent => ({
+  id: `e${String(id).padStart(4, "0")}`,
+  payload,
+  deviceId: "d1",
+  deviceSeq: id,
+  revSeen: 1,
+  atMs: 1000 + id,
+  ...change,
+});
 
 const anyPayload: fc.Arbitrary<BatchPayload> = fc.oneof(
   fc.record({ kind: fc.constant("poured" as const), ml: fc.nat(200) }),
-  fc.record({ kind: fc.constant("ticked" as const), step: fc.constantFrom("dry" as const, "rest" as const), done: fc.boolean() }),
-  fc.record({ kind: fc.constant("marked" as const), mark: fc.constantFrom("soft" as const, "grit" as const), value: fc.integer({ min: 1, max: 5 }) }),
-  fc.record({ kind: fc.constant("withdrawn" as const), eventId: fc.nat(20).map((n) => `e${String(n).padStart(4, "0")}`) }),
+  fc.record({
+    kind: fc.constant("ticked" as const),
+    step: fc.constantFrom("dry" as const, "rest" as const),
+    done: fc.boolean(),
+  }),
+  fc.record({
+    kind: fc.constant("marked" as const),
+    mark: fc.constantFrom("soft" as const, "grit" as const),
+    value: fc.integer({ min: 1, max: 5 }),
+  }),
+  fc.record({
+    kind: fc.constant("withdrawn" as const),
+    eventId: fc.nat(20).map((n) => `e${String(n).padStart(4, "0")}`),
+  }),
 );
-const anyEvents = fc.array(fc.tuple(anyPayload, fc.constantFrom("d1", "d2"), fc.nat(5)), { maxLength: 20 })
+const anyEvents = fc
+  .array(fc.tuple(anyPayload, fc.constantFrom("d1", "d2"), fc.nat(5)), { maxLength: 20 })
   .map((list) => list.map(([payload, deviceId, revSeen], i) => event(i, payload, { deviceId, revSeen })));
 
 describe("the fold", () => {
   test("repeats and any order give the same bowl", () => {
-    fc.assert(fc.property(anyEvents.chain((events) => fc.tuple(fc.constant(events), fc.shuffledSubarray([...events, ...events], { minLength: events.length * 2 }))), ([events, shuffled]) => {
-      expect(foldBatch(shuffled)).toEqual(foldBatch(events));
-    }));
+    fc.assert(
+      fc.property(
+        anyEvents.chain((events) =>
+          fc.tuple(fc.constant(events), fc.shuffledSubarray([...events, ...events], { minLength: events.length * 2 })),
+        ),
+        ([events, shuffled]) => {
+          expect(foldBatch(shuffled)).toEqual(foldBatch(events));
+        },
+      ),
+    );
   });
   test("packed and unpacked, events are what they were", () => {
-    fc.assert(fc.property(anyEvents, (events) => { expect(unpackEvents(packEvents(events))).toEqual(events); }));
+    fc.assert(
+      fc.property(anyEvents, (events) => {
+        expect(unpackEvents(packEvents(events))).toEqual(events);
+      }),
+    );
   });
   test("pours add up, and a withdrawn one counts for nothing", () => {
-    const events = [event(1, { kind: "poured", ml: 100 }), event(2, { kind: "poured", ml: 30 }), event(3, { kind: "withdrawn", eventId: "e0002" })];
+    const events = [
+      event(1, { kind: "poured", ml: 100 }),
+      event(2, { kind: "poured", ml: 30 }),
+      event(3, { kind: "withdrawn", eventId: "e0002" }),
+    ];
     expect(foldBatch(events).pouredMl).toBe(100);
     expect(foldBatch([...events, event(4, { kind: "withdrawn", eventId: "e0003" })]).pouredMl).toBe(130);
   });
   test("the last tick, mark, word and closing stand", () => {
     const state = foldBatch([
-      event(1, { kind: "ticked", step: "dry", done: true }), event(2, { kind: "ticked", step: "dry", done: false }), event(3, { kind: "ticked", step: "gather", done: true }),
-      event(4, { kind: "marked", mark: "soft", value: 2 }), event(5, { kind: "marked", mark: "soft", value: 5 }), event(6, { kind: "said", word: "runs" }),
-      event(7, { kind: "reached", stage: "mixed" }), event(8, { kind: "noted", text: "smells of hay" }), event(9, { kind: "again", again: "yes" }),
-      event(10, { kind: "closed" }), event(11, { kind: "reopened" }),
+      event(1, { kind: "ticked", step: "dry", done: true }),
+      event(2, { kind: "ticked", step: "dry", done: false }),
+      event(3, { kind: "ticked", step: "gather", done: true }),
+      event(4, { kind: "marked", mark: "soft", value: 2 }),
+      event(5, { kind: "marked", mark: "soft", value: 5 }),
+      event(6, { kind: "said", word: "runs" }),
+      event(7, { kind: "reached", stage: "mixed" }),
+      event(8, { kind: "noted", text: "smells of hay" }),
+      event(9, { kind: "again", again: "yes" }),
+      event(10, { kind: "closed" }),
+      event(11, { kind: "reopened" }),
     ]);
-    expect(state).toMatchObject({ done: ["gather"], marks: { soft: 5 }, lastWord: "runs", reachedMs: { mixed: 1007 }, again: "yes" });
+    expect(state).toMatchObject({
+      done: ["gather"],
+      marks: { soft: 5 },
+      lastWord: "runs",
+      reachedMs: { mixed: 1007 },
+      again: "yes",
+    });
     expect(state.notes.map((note) => note.text)).toEqual(["smells of hay"]);
     expect(state.closedMs).toBeUndefined();
   });
 });
 
 test.each<[unknown, string]>([
-  [{ kind: "poured", ml: -1 }, "payload.ml tooSmall"], [{ kind: "poured", ml: "ten" }, "payload.ml notANumber"],
-  [{ kind: "marked", mark: "soft", value: 6 }, "payload.value unknownChoice"], [{ kind: "said", word: "meh" }, "payload.word unknownChoice"],
-  [{ kind: "ticked", step: "dance", done: true }, "payload.step unknownChoice"], [{ kind: "exploded" }, "payload.kind unknownChoice"],
-  [{ kind: "noted", text: 5 }, "payload.text notText"], [{ kind: "closed", why: "bored" }, "payload.why unknownField"], [{ kind: ["closed"] }, "payload.kind unknownChoice"], [{}, "payload.kind unknownChoice"],
+  [{ kind: "poured", ml: -1 }, "payload.ml tooSmall"],
+  [{ kind: "poured", ml: "ten" }, "payload.ml notANumber"],
+  [{ kind: "marked", mark: "soft", value: 6 }, "payload.value unknownChoice"],
+  [{ kind: "said", word: "meh" }, "payload.word unknownChoice"],
+  [{ kind: "ticked", step: "dance", done: true }, "payload.step unknownChoice"],
+  [{ kind: "exploded" }, "payload.kind unknownChoice"],
+  [{ kind: "noted", text: 5 }, "payload.text notText"],
+  [{ kind: "closed", why: "bored" }, "payload.why unknownField"],
+  [{ kind: ["closed"] }, "payload.kind unknownChoice"],
+  [{}, "payload.kind unknownChoice"],
 ])("%j is refused", (payload, expected) => {
   expect(checkPayload(payload as BatchPayload).map(({ field, code }) => `${field} ${code}`)).toContain(expected);
 });
 
 const QUESTION: PasteQuestion = {
-  head: PLAIN_HEAD, purpose: "mask", spoons: "us", sizing: "likely", kitchenTempC: 22, target: { word: "cream" },
+  head: PLAIN_HEAD,
+  purpose: "mask",
+  spoons: "us",
+  sizing: "likely",
+  kitchenTempC: 22,
+  target: { word: "cream" },
   liquid: { materialId: "water", tempC: 40 },
   lines: [
     { materialId: "amla", role: "part", amount: 2, unit: "tbsp", fill: "level" },
@@ -62,13 +132,18 @@ const QUESTION: PasteQuestion = {
     { materialId: "olive-oil", role: "fixed", amount: 1, unit: "tsp", fill: "level" },
   ],
 };
-const answerTo = (question: PasteQuestion) => { const r = computePaste(question); if (!r.ok) throw new Error("refused"); return r.value; };
+const answerTo = (question: PasteQuestion) => {
+  const r = computePaste(question);
+  if (!r.ok) throw new Error("refused");
+  return r.value;
+};
 
 describe("given another time", () => {
   const at = (ms: number) => new Date(ms).toISOString();
   const day = Date.UTC(2026, 10, 26, 10);
   const mixed = event(1, { kind: "reached", stage: "mixed" }, { atMs: day });
-  const dated = (id: number, ms: number): BatchEvent => event(id, { kind: "dated", eventId: mixed.id, at: at(ms) }, { atMs: day + id });
+  const dated = (id: number, ms: number): BatchEvent =>
+    event(id, { kind: "dated", eventId: mixed.id, at: at(ms) }, { atMs: day + id });
   const mixedMs = (...events: BatchEvent[]) => foldBatch([mixed, ...events]).reachedMs.mixed;
 
   test("an event is where it was last said to be, and where it was tapped once that is taken back", () => {
@@ -78,17 +153,36 @@ describe("given another time", () => {
     expect(mixedMs(dated(2, day - 3_600_000), event(3, { kind: "withdrawn", eventId: "e0002" }))).toBe(day);
   });
   test("whatever is dated, only times change: the same amounts, steps, words and marks", () => {
-    fc.assert(fc.property(anyEvents, fc.array(fc.tuple(fc.nat(20), fc.nat(10_000_000)), { maxLength: 6 }), (events, dates) => {
-      const said = dates.map(([of, ms], i) => event(100 + i, { kind: "dated", eventId: `e${String(of).padStart(4, "0")}`, at: at(day - ms) }, { revSeen: 9 }));
-      const timeless = (all: readonly BatchEvent[]) => {
-        const { reachedMs: _, closedMs: __, firstPourMs: ___, notes, moves, tests, seen, ...rest } = foldBatch(all);
-        return { ...rest, notes: notes.map(({ text }) => text), moves: moves.map(({ place }) => place), tests: tests.length, seen: seen.length };
-      };
-      expect(timeless([...events, ...said])).toEqual(timeless(events));
-    }));
+    fc.assert(
+      fc.property(anyEvents, fc.array(fc.tuple(fc.nat(20), fc.nat(10_000_000)), { maxLength: 6 }), (events, dates) => {
+        const said = dates.map(([of, ms], i) =>
+          event(
+            100 + i,
+            { kind: "dated", eventId: `e${String(of).padStart(4, "0")}`, at: at(day - ms) },
+            { revSeen: 9 },
+          ),
+        );
+        const timeless = (all: readonly BatchEvent[]) => {
+          const { reachedMs: _, closedMs: __, firstPourMs: ___, notes, moves, tests, seen, ...rest } = foldBatch(all);
+          return {
+            ...rest,
+            notes: notes.map(({ text }) => text),
+            moves: moves.map(({ place }) => place),
+            tests: tests.length,
+            seen: seen.length,
+          };
+        };
+        expect(timeless([...events, ...said])).toEqual(timeless(events));
+      }),
+    );
   });
   test.each<[string, string | undefined]>([
-    ["2026-11-26T10:00:00Z", undefined], ["2026-11-26T10:00+01:00", undefined], ["yesterday", "notAMoment"], ["2026-13-01T10:00:00Z", "notAMoment"], ["9999", "notAMoment"], ["", "notAMoment"],
+    ["2026-11-26T10:00:00Z", undefined],
+    ["2026-11-26T10:00+01:00", undefined],
+    ["yesterday", "notAMoment"],
+    ["2026-13-01T10:00:00Z", "notAMoment"],
+    ["9999", "notAMoment"],
+    ["", "notAMoment"],
   ])("“%s” as a time: %s", (when, code) => {
     const [problem] = checkPayload({ kind: "dated", eventId: "01a21a08-18f4-7077-83e0-8061a84478c0", at: when });
     expect(problem?.code).toBe(code);
@@ -117,20 +211,58 @@ describe("the worksheet", () => {
   test("one order: the order of mixing is the worksheet’s, and its clock is the same with it and without", () => {
     const powders = ["amla", "henna", "kaolin", "xanthan-gum", "moringa-leaf"];
     const others = ["banana", "shea-butter", "sugar", "honey", "sesame-oil", "lavender-essential-oil", "yoghurt"];
-    fc.assert(fc.property(fc.subarray(powders, { minLength: 1 }), fc.subarray(others), fc.constantFrom("first" as const, "last" as const), fc.boolean(), (dry, rest, oil, bottle) => {
-      const lines = [...dry.map((materialId) => ({ materialId, role: "part" as const, amount: 1, unit: "tbsp" as const, fill: "level" as const })), ...rest.map((materialId) => ({ materialId, role: "fixed" as const, amount: 10, unit: "g" as const, fill: "level" as const }))];
-      const question = { ...QUESTION, lines, choices: { oil } };
-      const answer = answerTo(question);
-      const [plain, sheet] = [worksheet(answer), worksheetFor(question, answer, bottle ? { bottleMl: 250 } : {})];
-      expect([sheet.mixedMin, sheet.onHeadMin, sheet.rinseMin, sheet.endMin]).toEqual([plain.mixedMin, plain.onHeadMin, plain.rinseMin, plain.endMin]);
-      const mixing = mixingOrder(question, answer, feelAdvice(question, answer), bottle ? { bottleMl: 250 } : {}).flatMap(({ id }) => (id === "oilLast" ? ["oil"] : id === "pour" ? ["firstPour", "pour"] : [id]));
-      const ids: string[] = sheet.steps.map(({ id }) => id);
-      expect(ids.slice(1, ids.indexOf("rest"))).toEqual(mixing.includes("firstPour") ? mixing : [...mixing.slice(0, mixing.indexOf("wet") + 1 || mixing.length), "firstPour", "pour"]);
-      for (const { durationMin } of sheet.steps) expect(durationMin).toBeGreaterThanOrEqual(0);
-      // Everything is handled in the step that its phase has.
-      const handled = new Set(sheet.steps.flatMap((step) => step.lines));
-      expect(handled.size).toBe(lines.length);
-    }), { numRuns: 120 });
+    fc.assert(
+      fc.property(
+        fc.subarray(powders, { minLength: 1 }),
+        fc.subarray(others),
+        fc.constantFrom("first" as const, "last" as const),
+        fc.boolean(),
+        (dry, rest, oil, bottle) => {
+          const lines = [
+            ...dry.map((materialId) => ({
+              materialId,
+              role: "part" as const,
+              amount: 1,
+              unit: "tbsp" as const,
+              fill: "level" as const,
+            })),
+            ...rest.map((materialId) => ({
+              materialId,
+              role: "fixed" as const,
+              amount: 10,
+              unit: "g" as const,
+              fill: "level" as const,
+            })),
+          ];
+          const question = { ...QUESTION, lines, choices: { oil } };
+          const answer = answerTo(question);
+          const [plain, sheet] = [worksheet(answer), worksheetFor(question, answer, bottle ? { bottleMl: 250 } : {})];
+          expect([sheet.mixedMin, sheet.onHeadMin, sheet.rinseMin, sheet.endMin]).toEqual([
+            plain.mixedMin,
+            plain.onHeadMin,
+            plain.rinseMin,
+            plain.endMin,
+          ]);
+          const mixing = mixingOrder(
+            question,
+            answer,
+            feelAdvice(question, answer),
+            bottle ? { bottleMl: 250 } : {},
+          ).flatMap(({ id }) => (id === "oilLast" ? ["oil"] : id === "pour" ? ["firstPour", "pour"] : [id]));
+          const ids: string[] = sheet.steps.map(({ id }) => id);
+          expect(ids.slice(1, ids.indexOf("rest"))).toEqual(
+            mixing.includes("firstPour")
+              ? mixing
+              : [...mixing.slice(0, mixing.indexOf("wet") + 1 || mixing.length), "firstPour", "pour"],
+          );
+          for (const { durationMin } of sheet.steps) expect(durationMin).toBeGreaterThanOrEqual(0);
+          // Everything is handled in the step that its phase has.
+          const handled = new Set(sheet.steps.flatMap((step) => step.lines));
+          expect(handled.size).toBe(lines.length);
+        },
+      ),
+      { numRuns: 120 },
+    );
   });
   test("it rests its rest before it goes on, and the hair is got ready meanwhile", () => {
     const answer = answerTo({ ...QUESTION, restMin: 120 });
@@ -152,11 +284,19 @@ test("the window of a dye runs ready, peak, use-by; a herb paste has only ready"
 });
 
 test.each<[BatchPayload, string | undefined]>([
-  [{ kind: "measured", line: 2, amount: 3, unit: "tbsp", fill: "heaped" }, undefined], [{ kind: "heaped", line: 0, unit: "cup" }, undefined],
-  [{ kind: "added", materialId: "honey", amount: 1, unit: "tbsp", fill: "level" }, undefined], [{ kind: "moved", place: "fridge" }, undefined],
-  [{ kind: "measured", line: -1, amount: 3, unit: "tbsp", fill: "level" }, "payload.line unknownChoice"], [{ kind: "measured", line: 0, amount: -3, unit: "g", fill: "level" }, "payload.amount tooSmall"],
-  [{ kind: "heaped", line: 0.5, unit: "cup" }, "payload.line unknownChoice"], [{ kind: "heaped", line: 0, unit: "g" as "cup" }, "payload.unit unknownChoice"],
-  [{ kind: "added", materialId: "moondust", amount: 1, unit: "g", fill: "level" }, "payload.materialId unknownMaterial"], [{ kind: "added", materialId: "amla", amount: 1, unit: "piece", fill: "level" }, "payload.unit unitNotForThis"],
+  [{ kind: "measured", line: 2, amount: 3, unit: "tbsp", fill: "heaped" }, undefined],
+  [{ kind: "heaped", line: 0, unit: "cup" }, undefined],
+  [{ kind: "added", materialId: "honey", amount: 1, unit: "tbsp", fill: "level" }, undefined],
+  [{ kind: "moved", place: "fridge" }, undefined],
+  [{ kind: "measured", line: -1, amount: 3, unit: "tbsp", fill: "level" }, "payload.line unknownChoice"],
+  [{ kind: "measured", line: 0, amount: -3, unit: "g", fill: "level" }, "payload.amount tooSmall"],
+  [{ kind: "heaped", line: 0.5, unit: "cup" }, "payload.line unknownChoice"],
+  [{ kind: "heaped", line: 0, unit: "g" as "cup" }, "payload.unit unknownChoice"],
+  [
+    { kind: "added", materialId: "moondust", amount: 1, unit: "g", fill: "level" },
+    "payload.materialId unknownMaterial",
+  ],
+  [{ kind: "added", materialId: "amla", amount: 1, unit: "piece", fill: "level" }, "payload.unit unitNotForThis"],
   [{ kind: "moved", place: "moon" as "fridge" }, "payload.place unknownChoice"],
 ])("%j: %s", (payload, expected) => {
   expect(checkPayload(payload).map(({ field, code }) => `${field} ${code}`)).toEqual(expected ? [expected] : []);
@@ -164,7 +304,11 @@ test.each<[BatchPayload, string | undefined]>([
 
 describe("a bowl that is put somewhere else", () => {
   const HOUR = 3_600_000;
-  const henna = answerTo({ ...QUESTION, purpose: "dyePacked", lines: [{ materialId: "henna", role: "part", amount: 100, unit: "g", fill: "level" }] }).rest;
+  const henna = answerTo({
+    ...QUESTION,
+    purpose: "dyePacked",
+    lines: [{ materialId: "henna", role: "part", amount: 100, unit: "g", fill: "level" }],
+  }).rest;
   const herbs = answerTo(QUESTION).rest;
   const at = (hours: number, place: "kitchen" | "fridge" | "freezer") => ({ place, atMs: hours * HOUR });
   test("into the fridge it is later in everything; out again at once it is as if nothing had been", () => {

@@ -14,7 +14,13 @@ export interface Draw {
   readonly massG: number;
 }
 
-const PHASE_OF_STEP: Readonly<Record<string, Phase>> = { dry: "dry", wet: "wet", oil: "oil", oilFirst: "oil", scent: "oil" };
+const PHASE_OF_STEP: Readonly<Record<string, Phase>> = {
+  dry: "dry",
+  wet: "wet",
+  oil: "oil",
+  oilFirst: "oil",
+  scent: "oil",
+};
 
 /**
  * Every draw of a bowl on the shelf, from its events: a planned line is drawn by the first thing that says it is in
@@ -24,25 +30,47 @@ const PHASE_OF_STEP: Readonly<Record<string, Phase>> = { dry: "dry", wet: "wet",
 export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: readonly BatchEvent[]): Draw[] {
   const state = foldBatch(events);
   const gone = new Set(state.withdrawn);
-  const standing = [...new Map(events.map((event) => [event.id, event])).values()].filter(({ id }) => !gone.has(id)).sort(inOrder);
+  const standing = [...new Map(events.map((event) => [event.id, event])).values()]
+    .filter(({ id }) => !gone.has(id))
+    .sort(inOrder);
   const find = lookupIn(question);
-  const phases = answer.lines.map(({ materialId, phase }): Phase => phase ?? phaseOf(findMaterial(materialId) ?? { family: "base", form: "soft" }));
+  const phases = answer.lines.map(
+    ({ materialId, phase }): Phase => phase ?? phaseOf(findMaterial(materialId) ?? { family: "base", form: "soft" }),
+  );
   const by: (string | undefined)[] = answer.lines.map(() => undefined);
   for (const { id, payload } of standing) {
     if (payload.kind === "measured" && payload.line < by.length) by[payload.line] ??= id;
-    else if (payload.kind === "reached" && payload.stage === "mixed") by.forEach((one, line) => { by[line] = one ?? id; });
-    else if (payload.kind === "ticked" && payload.done && state.done.includes(payload.step)) phases.forEach((phase, line) => { if (PHASE_OF_STEP[payload.step] === phase) by[line] ??= id; });
+    else if (payload.kind === "reached" && payload.stage === "mixed")
+      by.forEach((one, line) => {
+        by[line] = one ?? id;
+      });
+    else if (payload.kind === "ticked" && payload.done && state.done.includes(payload.step))
+      phases.forEach((phase, line) => {
+        if (PHASE_OF_STEP[payload.step] === phase) by[line] ??= id;
+      });
   }
   const made = asMade(question, answer, state);
   const planned = made.lines.flatMap(({ line, materialId, jarId, reallyG }): Draw[] => {
     const eventId = line === undefined ? undefined : by[line];
-    return eventId === undefined || !(reallyG > 0) ? [] : [{ eventId, slot: `line ${line}`, materialId, ...(jarId === undefined ? {} : { jarId }), massG: reallyG }];
+    return eventId === undefined || !(reallyG > 0)
+      ? []
+      : [{ eventId, slot: `line ${line}`, materialId, ...(jarId === undefined ? {} : { jarId }), massG: reallyG }];
   });
-  const added = made.lines.slice(answer.lines.length).map(({ materialId, reallyG }, i): Draw => ({ eventId: state.added[i].eventId, slot: "added", materialId, massG: reallyG }));
+  const added = made.lines.slice(answer.lines.length).map(({ materialId, reallyG }, i): Draw => ({
+    eventId: state.added[i].eventId,
+    slot: "added",
+    materialId,
+    massG: reallyG,
+  }));
   const poured = standing.flatMap(({ id, payload }): Draw[] => {
     if (payload.kind !== "poured" || !(payload.ml > 0)) return [];
-    return liquidParts(question.liquid).map(({ materialId, jarId, share }, i): Draw =>
-      ({ eventId: id, slot: i === 0 ? "liquid" : "second liquid", materialId, ...(jarId === undefined ? {} : { jarId }), massG: payload.ml * share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1) }));
+    return liquidParts(question.liquid).map(({ materialId, jarId, share }, i): Draw => ({
+      eventId: id,
+      slot: i === 0 ? "liquid" : "second liquid",
+      materialId,
+      ...(jarId === undefined ? {} : { jarId }),
+      massG: payload.ml * share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1),
+    }));
   });
   return [...planned, ...added.filter(({ massG }) => massG > 0), ...poured];
 }

@@ -10,8 +10,26 @@ import { checkReading, OUT_OF_REACH, type Reading } from "../reading";
 
 /** Steps of a worksheet. Ids are kept in events for good; new ones are added. */
 export const STEPS = [
-  "gather", "mash", "warm", "lumps", "dry", "oilFirst", "wet", "firstPour", "pour", "strain", "oil", "scent", "bottle",
-  "rest", "check", "hair", "apply", "leaveOn", "rinse", "clear",
+  "gather",
+  "mash",
+  "warm",
+  "lumps",
+  "dry",
+  "oilFirst",
+  "wet",
+  "firstPour",
+  "pour",
+  "strain",
+  "oil",
+  "scent",
+  "bottle",
+  "rest",
+  "check",
+  "hair",
+  "apply",
+  "leaveOn",
+  "rinse",
+  "clear",
 ] as const;
 export type StepId = (typeof STEPS)[number];
 
@@ -80,18 +98,39 @@ export interface BatchEvent {
 
 /** What each kind of event says beside its kind; anything more is refused, since events are kept for good. */
 const FIELDS: Readonly<Record<BatchPayload["kind"], readonly string[]>> = {
-  ticked: ["step", "done"], poured: ["ml"], measured: ["line", "amount", "unit", "fill"], heaped: ["line", "unit"], added: ["materialId", "amount", "unit", "fill"], moved: ["place"], tested: ["by", "heightMm", "slumpMm", "volumeMl", "acrossMm", "alongMm"], said: ["word"], reached: ["stage"], noted: ["text"], marked: ["mark", "value"], again: ["again"], closed: [], reopened: [], withdrawn: ["eventId"], dated: ["eventId", "at"],
+  ticked: ["step", "done"],
+  poured: ["ml"],
+  measured: ["line", "amount", "unit", "fill"],
+  heaped: ["line", "unit"],
+  added: ["materialId", "amount", "unit", "fill"],
+  moved: ["place"],
+  tested: ["by", "heightMm", "slumpMm", "volumeMl", "acrossMm", "alongMm"],
+  said: ["word"],
+  reached: ["stage"],
+  noted: ["text"],
+  marked: ["mark", "value"],
+  again: ["again"],
+  closed: [],
+  reopened: [],
+  withdrawn: ["eventId"],
+  dated: ["eventId", "at"],
 };
 
 /** Every problem with a payload of an unknown client. */
 export function checkPayload(payload: BatchPayload, field = "payload", find: Lookup = findMaterial): Problem[] {
-  if (typeof payload.kind !== "string" || !Object.hasOwn(FIELDS, payload.kind)) return [checkChoice(`${field}.kind`, payload.kind, Object.keys(FIELDS))!];
+  if (typeof payload.kind !== "string" || !Object.hasOwn(FIELDS, payload.kind))
+    return [checkChoice(`${field}.kind`, payload.kind, Object.keys(FIELDS))!];
   const strange = Object.keys(payload).find((key) => key !== "kind" && !FIELDS[payload.kind].includes(key));
-  return strange === undefined ? checkContent(payload, field, find) : [{ field: `${field}.${strange}`, code: "unknownField" }];
+  return strange === undefined
+    ? checkContent(payload, field, find)
+    : [{ field: `${field}.${strange}`, code: "unknownField" }];
 }
 
 function checkContent(payload: BatchPayload, field: string, find: Lookup): Problem[] {
-  const among = (name: string, value: unknown, list: readonly unknown[]): Problem[] => { const problem = checkChoice(`${field}.${name}`, value, list); return problem ? [problem] : []; };
+  const among = (name: string, value: unknown, list: readonly unknown[]): Problem[] => {
+    const problem = checkChoice(`${field}.${name}`, value, list);
+    return problem ? [problem] : [];
+  };
   switch (payload.kind) {
     case "ticked":
       return [...among("step", payload.step, STEPS), ...among("done", payload.done, [true, false])];
@@ -99,39 +138,68 @@ function checkContent(payload: BatchPayload, field: string, find: Lookup): Probl
       const problem = checkNumber(`${field}.ml`, payload.ml, "pouredMl");
       return problem ? [problem] : [];
     }
-    case "measured": return [...lineNumber(payload.line, field), ...checkAmount(payload, field)];
-    case "heaped": return [...lineNumber(payload.line, field), ...among("unit", payload.unit, SPOONS)];
-    case "added": return [...(find(payload.materialId) ? [] : [{ field: `${field}.materialId`, code: "unknownMaterial" } as const]), ...checkAmount(payload, field, payload.materialId, find)];
-    case "moved": return among("place", payload.place, PLACES);
+    case "measured":
+      return [...lineNumber(payload.line, field), ...checkAmount(payload, field)];
+    case "heaped":
+      return [...lineNumber(payload.line, field), ...among("unit", payload.unit, SPOONS)];
+    case "added":
+      return [
+        ...(find(payload.materialId) ? [] : [{ field: `${field}.materialId`, code: "unknownMaterial" } as const]),
+        ...checkAmount(payload, field, payload.materialId, find),
+      ];
+    case "moved":
+      return among("place", payload.place, PLACES);
     // A test outside its reach is kept all the same, and not learnt from; one that cannot be is refused.
-    case "tested": return [...strangeTo(payload, field), ...checkReading(payload)].filter(({ code }) => !OUT_OF_REACH.includes(code)).map((problem) => (problem.field.startsWith(field) ? problem : { ...problem, field: `${field}.${problem.field}` }));
-    case "said": return among("word", payload.word, [...WORDS, "right"]);
-    case "reached": return among("stage", payload.stage, STAGES);
+    case "tested":
+      return [...strangeTo(payload, field), ...checkReading(payload)]
+        .filter(({ code }) => !OUT_OF_REACH.includes(code))
+        .map((problem) =>
+          problem.field.startsWith(field) ? problem : { ...problem, field: `${field}.${problem.field}` },
+        );
+    case "said":
+      return among("word", payload.word, [...WORDS, "right"]);
+    case "reached":
+      return among("stage", payload.stage, STAGES);
     case "noted": {
       const problem = checkText(`${field}.text`, payload.text, "noteChars");
       return problem ? [problem] : [];
     }
     case "marked": {
-      const whole = Number.isInteger(payload.value) && payload.value >= MARK_RANGE.min && payload.value <= MARK_RANGE.max;
-      return [...among("mark", payload.mark, MARKS), ...(whole ? [] : [{ field: `${field}.value`, code: "unknownChoice" } as const])];
+      const whole =
+        Number.isInteger(payload.value) && payload.value >= MARK_RANGE.min && payload.value <= MARK_RANGE.max;
+      return [
+        ...among("mark", payload.mark, MARKS),
+        ...(whole ? [] : [{ field: `${field}.value`, code: "unknownChoice" } as const]),
+      ];
     }
-    case "again": return among("again", payload.again, AGAIN);
+    case "again":
+      return among("again", payload.again, AGAIN);
     case "closed":
-    case "reopened": return [];
-    case "withdrawn": return isUuid(payload.eventId) ? [] : [{ field: `${field}.eventId`, code: "notText" }];
-    case "dated": return [
-      ...(isUuid(payload.eventId) ? [] : [{ field: `${field}.eventId`, code: "notText" } as const]),
-      ...(momentMs(payload.at) === undefined ? [{ field: `${field}.at`, code: "notAMoment" } as const] : []),
-    ];
+    case "reopened":
+      return [];
+    case "withdrawn":
+      return isUuid(payload.eventId) ? [] : [{ field: `${field}.eventId`, code: "notText" }];
+    case "dated":
+      return [
+        ...(isUuid(payload.eventId) ? [] : [{ field: `${field}.eventId`, code: "notText" } as const]),
+        ...(momentMs(payload.at) === undefined ? [{ field: `${field}.at`, code: "notAMoment" } as const] : []),
+      ];
   }
 }
 
 /** What is read off a ring is nothing on a plate, and the other way round. */
-const READ_BY: Readonly<Record<Reading["by"], readonly string[]>> = { ring: ["heightMm", "slumpMm"], plate: ["volumeMl", "acrossMm", "alongMm"] };
+const READ_BY: Readonly<Record<Reading["by"], readonly string[]>> = {
+  ring: ["heightMm", "slumpMm"],
+  plate: ["volumeMl", "acrossMm", "alongMm"],
+};
 function strangeTo({ kind: _, by, ...read }: Reading & { readonly kind: string }, field: string): Problem[] {
   const fields = Object.hasOwn(READ_BY, by) ? READ_BY[by] : [];
-  return Object.keys(read).filter((key) => !fields.includes(key)).map((key) => ({ field: `${field}.${key}`, code: "unknownField" }));
+  return Object.keys(read)
+    .filter((key) => !fields.includes(key))
+    .map((key) => ({ field: `${field}.${key}`, code: "unknownField" }));
 }
 
 const lineNumber = (line: number, field: string): Problem[] =>
-  Number.isInteger(line) && line >= 0 && line < LIMITS.lineCount.max ? [] : [{ field: `${field}.line`, code: "unknownChoice" }];
+  Number.isInteger(line) && line >= 0 && line < LIMITS.lineCount.max
+    ? []
+    : [{ field: `${field}.line`, code: "unknownChoice" }];

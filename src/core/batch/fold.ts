@@ -24,7 +24,12 @@ export interface BatchState {
   /** Where it was put, in order. */
   readonly moves: readonly { readonly place: Place; readonly atMs: number }[];
   readonly lastWord?: MixingWord | "right";
-  readonly tests: readonly { readonly eventId: string; readonly reading: Reading; readonly pouredMl: number; readonly atMs: number }[];
+  readonly tests: readonly {
+    readonly eventId: string;
+    readonly reading: Reading;
+    readonly pouredMl: number;
+    readonly atMs: number;
+  }[];
   /** What was said and tested of the bowl, in order, each with what was in it by then. */
   readonly seen: readonly SeenThen[];
   /** When something was first poured. */
@@ -39,7 +44,10 @@ export interface BatchState {
 
 /** The order that all devices agree on: rev seen, then device, then its own sequence. */
 export const inOrder = (a: BatchEvent, b: BatchEvent): number =>
-  a.revSeen - b.revSeen || (a.deviceId < b.deviceId ? -1 : a.deviceId > b.deviceId ? 1 : 0) || a.deviceSeq - b.deviceSeq || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+  a.revSeen - b.revSeen ||
+  (a.deviceId < b.deviceId ? -1 : a.deviceId > b.deviceId ? 1 : 0) ||
+  a.deviceSeq - b.deviceSeq ||
+  (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
 
 /**
  * Folds events, in any order and with repeats, to one state. A withdrawn event counts for nothing; withdrawing a
@@ -90,27 +98,67 @@ export function foldBatch(events: readonly BatchEvent[]): BatchState {
         heaped = heaped.filter((spoon) => spoon.line !== line);
         break;
       }
-      case "heaped": heaped.push({ line: payload.line, unit: payload.unit }); break;
+      case "heaped":
+        heaped.push({ line: payload.line, unit: payload.unit });
+        break;
       case "added": {
         const { materialId, amount, unit, fill } = payload;
         added.push({ eventId: id, materialId, amount, unit, fill });
         break;
       }
-      case "moved": moves.push({ place: payload.place, atMs }); break;
+      case "moved":
+        moves.push({ place: payload.place, atMs });
+        break;
       case "said":
         lastWord = payload.word;
-        seen.push({ seen: payload.word === "right" ? { by: "right" } : { by: "word", word: payload.word }, pouredMl, addedCount: added.length, atMs });
+        seen.push({
+          seen: payload.word === "right" ? { by: "right" } : { by: "word", word: payload.word },
+          pouredMl,
+          addedCount: added.length,
+          atMs,
+        });
         break;
-      case "reached": reachedMs[payload.stage] = atMs; break;
-      case "noted": if (payload.text) notes.push({ eventId: id, text: payload.text, atMs }); break;
-      case "marked": marks[payload.mark] = payload.value; break;
-      case "again": again = payload.again; break;
-      case "closed": closedMs = atMs; break;
-      case "reopened": closedMs = undefined; break;
-      case "withdrawn": case "dated": break;
+      case "reached":
+        reachedMs[payload.stage] = atMs;
+        break;
+      case "noted":
+        if (payload.text) notes.push({ eventId: id, text: payload.text, atMs });
+        break;
+      case "marked":
+        marks[payload.mark] = payload.value;
+        break;
+      case "again":
+        again = payload.again;
+        break;
+      case "closed":
+        closedMs = atMs;
+        break;
+      case "reopened":
+        closedMs = undefined;
+        break;
+      case "withdrawn":
+      case "dated":
+        break;
     }
   }
-  return { done: [...done], pouredMl, measured, heaped, added, moves, lastWord, tests, seen, firstPourMs, reachedMs, notes, marks, again, closedMs, withdrawn: [...withdrawn] };
+  return {
+    done: [...done],
+    pouredMl,
+    measured,
+    heaped,
+    added,
+    moves,
+    lastWord,
+    tests,
+    seen,
+    firstPourMs,
+    reachedMs,
+    notes,
+    marks,
+    again,
+    closedMs,
+    withdrawn: [...withdrawn],
+  };
 }
 
 /** When events happened by what was said later, by event; the last word on each counts. */

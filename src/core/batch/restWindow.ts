@@ -22,14 +22,40 @@ export const PLACE_TEMP_C: Readonly<Record<Exclude<Place, "kitchen">, number>> =
  * the fridge or the freezer slows down or stops.
  * @param moves where it was put when; what came before it was mixed only says where it stood then
  */
-export function restWindow(rest: RestPlan, mixedMs: number, kitchenTempC = 21, moves: readonly { readonly place: Place; readonly atMs: number }[] = []): RestWindow {
+export function restWindow(
+  rest: RestPlan,
+  mixedMs: number,
+  kitchenTempC = 21,
+  moves: readonly { readonly place: Place; readonly atMs: number }[] = [],
+): RestWindow {
   const fromMs = mixedMs + (rest.dye?.coolFirstH.mid ?? 0) * HOUR_MS;
-  const stays = moves.map(({ place, atMs }): Stay => ({ fromH: Math.max(0, (atMs - fromMs) / HOUR_MS), tempC: place === "kitchen" ? kitchenTempC : PLACE_TEMP_C[place] }));
+  const stays = moves.map(({ place, atMs }): Stay => ({
+    fromH: Math.max(0, (atMs - fromMs) / HOUR_MS),
+    tempC: place === "kitchen" ? kitchenTempC : PLACE_TEMP_C[place],
+  }));
   const at = (hours: number): number => Math.round(fromMs + hours * HOUR_MS);
   const left = stays.every((stay) => stay.tempC === kitchenTempC);
-  if (!rest.dye) return { kind: "soak", mixedMs, readyMs: left ? mixedMs + rest.restMin * MINUTE_MS : at(movedSoakH(rest.restMin / 60, kitchenTempC, stays)) };
+  if (!rest.dye)
+    return {
+      kind: "soak",
+      mixedMs,
+      readyMs: left ? mixedMs + rest.restMin * MINUTE_MS : at(movedSoakH(rest.restMin / 60, kitchenTempC, stays)),
+    };
   const hours = rest.dye[rest.dye.school];
-  if (left) return { kind: "dye", mixedMs, readyMs: fromMs + hours.readyH.mid * HOUR_MS, peakMs: fromMs + hours.peakH.mid * HOUR_MS, useByMs: fromMs + hours.useByH.mid * HOUR_MS };
+  if (left)
+    return {
+      kind: "dye",
+      mixedMs,
+      readyMs: fromMs + hours.readyH.mid * HOUR_MS,
+      peakMs: fromMs + hours.peakH.mid * HOUR_MS,
+      useByMs: fromMs + hours.useByH.mid * HOUR_MS,
+    };
   const { readyH, peakH, useByH } = movedDye(rest.dye.school, kitchenTempC, stays);
-  return { kind: "dye", mixedMs, readyMs: at(readyH), peakMs: at(peakH), ...(useByH === undefined ? {} : { useByMs: at(useByH) }) };
+  return {
+    kind: "dye",
+    mixedMs,
+    readyMs: at(readyH),
+    peakMs: at(peakH),
+    ...(useByH === undefined ? {} : { useByMs: at(useByH) }),
+  };
 }

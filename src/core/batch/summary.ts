@@ -16,8 +16,12 @@ export interface BatchSummary {
 
 export function summaryOf(question: PasteQuestion, answer: PasteAnswer): BatchSummary {
   return {
-    purpose: question.purpose, materialIds: [...new Set(thingsOf(question).map(({ materialId }) => materialId))],
-    layers: answer.layers, totalMl: answer.totalMl, totalG: answer.totalG, pasteG: answer.head.pasteG,
+    purpose: question.purpose,
+    materialIds: [...new Set(thingsOf(question).map(({ materialId }) => materialId))],
+    layers: answer.layers,
+    totalMl: answer.totalMl,
+    totalG: answer.totalG,
+    pasteG: answer.head.pasteG,
     ...(answer.liquid.state === "unreachable" ? {} : { liquidMl: answer.liquid.ml }),
   };
 }

@@ -25,18 +25,43 @@ export interface Worksheet {
 }
 
 /** Minutes by the clock. Common practice; the maker's own pace will differ. */
-const MINUTES = { gather: 10, dry: 5, wet: 5, firstPour: 3, pour: 7, oil: 2, check: 3, hair: 20, perSection: 5, rinse: 15, clear: 10 } as const;
+const MINUTES = {
+  gather: 10,
+  dry: 5,
+  wet: 5,
+  firstPour: 3,
+  pour: 7,
+  oil: 2,
+  check: 3,
+  hair: 20,
+  perSection: 5,
+  rinse: 15,
+  clear: 10,
+} as const;
 /** Steps that have their minutes out of another's, so that a longer list is no longer day. */
-const WITHIN: Readonly<Partial<Record<StepId, number>>> = { mash: 3, warm: 2, lumps: 1, oilFirst: 1, strain: 3, bottle: 1, scent: 1 };
+const WITHIN: Readonly<Partial<Record<StepId, number>>> = {
+  mash: 3,
+  warm: 2,
+  lumps: 1,
+  oilFirst: 1,
+  strain: 3,
+  bottle: 1,
+  scent: 1,
+};
 
 /** The order of mixing as a bowl without a question has it: dry, wet, the pour, oil last. */
 function plainOrder(answer: PasteAnswer): MixingStep[] {
   // Bowls saved before the shelf had their phases in the tables alone.
-  const phases = answer.lines.map((line): Phase | undefined => { const material = findMaterial(line.materialId); return line.phase ?? (material && phaseOf(material)); });
+  const phases = answer.lines.map((line): Phase | undefined => {
+    const material = findMaterial(line.materialId);
+    return line.phase ?? (material && phaseOf(material));
+  });
   const linesOf = (phase: Phase) => phases.flatMap((one, i) => (one === phase ? [i] : []));
   const [dry, wet, oil] = [linesOf("dry"), linesOf("wet"), linesOf("oil")];
   return [
-    { id: "dry", things: dry, dusty: true }, ...(wet.length > 0 ? [{ id: "wet" as const, things: wet }] : []), { id: "pour" },
+    { id: "dry", things: dry, dusty: true },
+    ...(wet.length > 0 ? [{ id: "wet" as const, things: wet }] : []),
+    { id: "pour" },
     ...(oil.length > 0 ? [{ id: "oilLast" as const, things: oil }] : []),
   ];
 }
@@ -51,13 +76,25 @@ export function worksheet(answer: PasteAnswer, mixing: readonly MixingStep[] = p
   const steps: WorkStep[] = [];
   let clock = 0;
   const add = (id: StepId, durationMin: number, step?: MixingStep) => {
-    steps.push({ id, startMin: clock, durationMin, lines: step && "things" in step ? step.things : [], ...(step ? { mixing: step } : {}) });
+    steps.push({
+      id,
+      startMin: clock,
+      durationMin,
+      lines: step && "things" in step ? step.things : [],
+      ...(step ? { mixing: step } : {}),
+    });
     clock += durationMin;
   };
   const has = (id: MixingStep["id"]) => mixing.some((step) => step.id === id);
   const find = (id: MixingStep["id"]) => mixing.find((step) => step.id === id);
-  const within = (...ids: StepId[]) => ids.reduce((sum, id) => sum + (has(id as MixingStep["id"]) ? WITHIN[id]! : 0), 0);
-  const addWithin = (id: "mash" | "warm" | "lumps" | "oilFirst" | "strain" | "bottle" | "scent", minutes = WITHIN[id]!) => { if (has(id)) add(id, minutes, find(id)); };
+  const within = (...ids: StepId[]) =>
+    ids.reduce((sum, id) => sum + (has(id as MixingStep["id"]) ? WITHIN[id]! : 0), 0);
+  const addWithin = (
+    id: "mash" | "warm" | "lumps" | "oilFirst" | "strain" | "bottle" | "scent",
+    minutes = WITHIN[id]!,
+  ) => {
+    if (has(id)) add(id, minutes, find(id));
+  };
 
   add("gather", MINUTES.gather - within("mash", "warm"));
   addWithin("mash");

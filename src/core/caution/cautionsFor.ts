@@ -23,7 +23,11 @@ export interface CautionSituation {
 
 /** ml of essential oil among things of known mass, g. */
 export const essentialOilMl = (things: readonly { readonly material: Material; readonly massG: number }[]): number =>
-  things.reduce((sum, { material, massG }) => sum + (material.tags.includes("essentialOil") ? massG / material.bulkDensityGPerMl.value : 0), 0);
+  things.reduce(
+    (sum, { material, massG }) =>
+      sum + (material.tags.includes("essentialOil") ? massG / material.bulkDensityGPerMl.value : 0),
+    0,
+  );
 
 /** The materials that make a condition hold, or undefined where it does not. */
 function reasons(condition: Condition, s: CautionSituation): readonly Material[] | undefined {
@@ -37,12 +41,17 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
   if (condition.asthma && !s.head.asthma) return undefined;
   if (liquidFromC !== undefined && s.liquidTempC < liquidFromC) return undefined;
   if (kitchenFromC !== undefined && s.kitchenTempC < kitchenFromC) return undefined;
-  if (condition.essentialOilOverMl !== undefined && !((s.essentialOilMl ?? 0) > condition.essentialOilOverMl)) return undefined;
+  if (condition.essentialOilOverMl !== undefined && !((s.essentialOilMl ?? 0) > condition.essentialOilOverMl))
+    return undefined;
   if (condition.restOverMin !== undefined && !((s.restMin ?? 0) > condition.restOverMin)) return undefined;
   if (condition.restUpToMin !== undefined && !((s.restMin ?? 0) <= condition.restUpToMin)) return undefined;
   let because: readonly Material[] = [];
   if (tags) {
-    because = s.materials.filter((material) => material.tags.some((tag) => tags.includes(tag)) && !material.tags.some((tag) => condition.butNot?.includes(tag)));
+    because = s.materials.filter(
+      (material) =>
+        material.tags.some((tag) => tags.includes(tag)) &&
+        !material.tags.some((tag) => condition.butNot?.includes(tag)),
+    );
     if (because.length === 0) return undefined;
   }
   if (condition.allergyInBowl) {

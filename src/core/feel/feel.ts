@@ -14,17 +14,28 @@ export type FeelScores = Readonly<Record<Feel, FeelScore>>;
 
 /** What a share of 1 of a material would do for a side of the feel; above 1 where a little does much. */
 export function feelPerShare(material: Material, feel: Feel): number {
-  return FEEL_TABLE.reduce((most, row) => (row.feel === feel && holds(row, material) ? Math.max(most, row.perShare) : most), 0);
+  return FEEL_TABLE.reduce(
+    (most, row) => (row.feel === feel && holds(row, material) ? Math.max(most, row.perShare) : most),
+    0,
+  );
 }
 
 const holds = ({ tag, form, family, job, ids }: FeelRow, material: Material): boolean =>
-  (tag === undefined || material.tags.includes(tag)) && (form === undefined || material.form === form) && (family === undefined || material.family === family)
-  && (job === undefined || material.jobs.includes(job)) && (ids === undefined || ids.includes(material.id));
+  (tag === undefined || material.tags.includes(tag)) &&
+  (form === undefined || material.form === form) &&
+  (family === undefined || material.family === family) &&
+  (job === undefined || material.jobs.includes(job)) &&
+  (ids === undefined || ids.includes(material.id));
 
 /** Σ share × what it does, before it is bent to 0–1. */
-export const feelSum = (things: readonly { readonly material: Material; readonly massG: number }[], feel: Feel): number => {
+export const feelSum = (
+  things: readonly { readonly material: Material; readonly massG: number }[],
+  feel: Feel,
+): number => {
   const totalG = things.reduce((sum, { massG }) => sum + massG, 0);
-  return totalG > 0 ? things.reduce((sum, { material, massG }) => sum + (massG / totalG) * feelPerShare(material, feel), 0) : 0;
+  return totalG > 0
+    ? things.reduce((sum, { material, massG }) => sum + (massG / totalG) * feelPerShare(material, feel), 0)
+    : 0;
 };
 
 /** 1 − e^(−sum): the first spoon does most. */
@@ -39,9 +50,11 @@ export const sumFor = (score: number): number => -Math.log(1 - score);
  * @source shares by mass, weighted by our own estimates (design models §13)
  */
 export function feelOf(things: readonly { readonly material: Material; readonly massG: number }[]): FeelScores {
-  return Object.fromEntries(FEELS.map((feel): [Feel, FeelScore] => {
-    const does = things.map(({ material, massG }) => massG * feelPerShare(material, feel));
-    const most = Math.max(0, ...does);
-    return [feel, { score: feelScore(feelSum(things, feel)), ...(most > 0 ? { by: does.indexOf(most) } : {}) }];
-  })) as unknown as FeelScores;
+  return Object.fromEntries(
+    FEELS.map((feel): [Feel, FeelScore] => {
+      const does = things.map(({ material, massG }) => massG * feelPerShare(material, feel));
+      const most = Math.max(0, ...does);
+      return [feel, { score: feelScore(feelSum(things, feel)), ...(most > 0 ? { by: does.indexOf(most) } : {}) }];
+    }),
+  ) as unknown as FeelScores;
 }

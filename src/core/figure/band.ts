@@ -7,8 +7,14 @@ export interface Band {
 
 export const point = (value: number): Band => ({ low: value, mid: value, high: value });
 
-export const bandOf = ({ low, value, high }: { low: number; value: number; high: number }): Band => ({ low, mid: value, high });
+export const bandOf = ({ low, value, high }: { low: number; value: number; high: number }): Band => ({
+  low,
+  mid: value,
+  high,
+});
 
 export const scaleBand = (band: Band, factor: number): Band => ({
-  low: band.low * factor, mid: band.mid * factor, high: band.high * factor,
+  low: band.low * factor,
+  mid: band.mid * factor,
+  high: band.high * factor,
 });

@@ -20,8 +20,13 @@ export interface Drawn {
  * @param random even numbers in [0, 1); seeded, so that the same question gives the same picture
  */
 export function draw(
-  inputs: readonly Uncertain[], outputs: number, model: (values: Float64Array, out: Float64Array) => void,
-  output: number, random: () => number, count: number, binCount = 24,
+  inputs: readonly Uncertain[],
+  outputs: number,
+  model: (values: Float64Array, out: Float64Array) => void,
+  output: number,
+  random: () => number,
+  count: number,
+  binCount = 24,
 ): Drawn | undefined {
   const values = new Float64Array(inputs.length);
   const out = new Float64Array(outputs);

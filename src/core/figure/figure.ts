@@ -14,19 +14,31 @@ export interface Figure {
 }
 
 export const estimate = (value: number, low: number, high: number, name?: string): Figure => ({
-  value, low, high, source: name ? { kind: "estimate", name } : { kind: "estimate" },
+  value,
+  low,
+  high,
+  source: name ? { kind: "estimate", name } : { kind: "estimate" },
 });
 
 export const practice = (value: number, low: number, high: number, name?: string): Figure => ({
-  value, low, high, source: name ? { kind: "practice", name } : { kind: "practice" },
+  value,
+  low,
+  high,
+  source: name ? { kind: "practice", name } : { kind: "practice" },
 });
 
 export const published = (value: number, low: number, high: number, name: string): Figure => ({
-  value, low, high, source: { kind: "published", name },
+  value,
+  low,
+  high,
+  source: { kind: "published", name },
 });
 
 export const fromMemory = (value: number, low: number, high: number, name: string): Figure => ({
-  value, low, high, source: { kind: "published", name, fromMemory: true },
+  value,
+  low,
+  high,
+  source: { kind: "published", name, fromMemory: true },
 });
 
 /** A figure that is so by definition, and therefore has no width. */

@@ -6,7 +6,9 @@ export const POUR_DRAWS = 20_000;
 const SEED = 20_260_101;
 
 /** A mix whose liquid is solved for, and what a ml of it weighs. */
-export interface PourSpec extends MixSpec { readonly densityGPerMl: number }
+export interface PourSpec extends MixSpec {
+  readonly densityGPerMl: number;
+}
 
 /** Where the pour will stop, ml: every figure of the mix drawn at once, the liquid solved anew for each draw. */
 export function drawMix(spec: PourSpec, count = POUR_DRAWS): Drawn | undefined {

@@ -27,7 +27,11 @@ export interface MixSpec {
   readonly free?: "liquid" | "line" | "parts";
   readonly isFree: readonly boolean[];
   /** Share of its holding that each line has when it goes on, just mixed, an hour later. */
-  readonly soaked: { readonly on: readonly number[]; readonly mixed: readonly number[]; readonly later: readonly number[] };
+  readonly soaked: {
+    readonly on: readonly number[];
+    readonly mixed: readonly number[];
+    readonly later: readonly number[];
+  };
 }
 
 /** Results of a mix: what is free, total grams, φ/φm on the head, mixed, later. */
@@ -40,7 +44,17 @@ const [GRAMS, VOLUME, ON, MIXED, LATER] = [0, 1, 2, 3, 4];
  * The balance of a mix as a function of its figures, for `propagate` and `draw` alike.
  * @returns fills `out` with the outputs in their order; NaN where no amount of what is free does it
  */
-export function mixRun({ inputs, lines: n, things, pouredShares, liquidG, targetPa, free, isFree, soaked }: MixSpec): (x: Float64Array, out: Float64Array) => void {
+export function mixRun({
+  inputs,
+  lines: n,
+  things,
+  pouredShares,
+  liquidG,
+  targetPa,
+  free,
+  isFree,
+  soaked,
+}: MixSpec): (x: Float64Array, out: Float64Array) => void {
   const [mass, water, holding] = [2, 2 + n, 2 + n + things.length];
   const together = holding + things.length;
   const standards = inputs.length - together;
@@ -64,12 +78,19 @@ export function mixRun({ inputs, lines: n, things, pouredShares, liquidG, target
       const volume = grams * (solid + w + t.rest);
       const holds = held(x, i);
       const on = grams * (solid + holds * soaked.on[i]);
-      whole[GRAMS] += grams; whole[VOLUME] += volume; whole[ON] += on;
+      whole[GRAMS] += grams;
+      whole[VOLUME] += volume;
+      whole[ON] += on;
       whole[MIXED] += grams * (solid + holds * soaked.mixed[i]);
       whole[LATER] += grams * (solid + holds * soaked.later[i]);
-      if (isFree[i]) { freed[GRAMS] += grams; freed[VOLUME] += volume; freed[ON] += on; }
+      if (isFree[i]) {
+        freed[GRAMS] += grams;
+        freed[VOLUME] += volume;
+        freed[ON] += on;
+      }
     }
-    let liquidVolume = 0, liquidSwollen = 0;
+    let liquidVolume = 0,
+      liquidSwollen = 0;
     for (let p = 0; p < pouredShares.length; p++) {
       const t = things[n + p];
       const w = x[water + n + p];

@@ -8,17 +8,21 @@ import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head }
 /** Every problem with a head, with paths below `field`. */
 export function checkHead(head: Head, field = "head"): Problem[] {
   const problems: (Problem | undefined)[] = [];
-  const choice = (name: string, value: unknown, among: readonly string[]) => { problems.push(checkChoice(`${field}.${name}`, value, among)); };
+  const choice = (name: string, value: unknown, among: readonly string[]) => {
+    problems.push(checkChoice(`${field}.${name}`, value, among));
+  };
   if ("cm" in head.longest) problems.push(checkNumber(`${field}.longest.cm`, head.longest.cm, "longestCm"));
   else choice("longest.landmark", head.longest.landmark, LANDMARKS);
-  if ("ponytailCm" in head.amount) problems.push(checkNumber(`${field}.amount.ponytailCm`, head.amount.ponytailCm, "ponytailCm"));
+  if ("ponytailCm" in head.amount)
+    problems.push(checkNumber(`${field}.amount.ponytailCm`, head.amount.ponytailCm, "ponytailCm"));
   else choice("amount.strands", head.amount.strands, STRAND_COUNTS);
   choice("strand", head.strand, STRAND_SIZES);
   choice("cut", head.cut, CUTS);
   choice("shade", head.shade, SHADES);
   choice("age", head.age, AGES);
   head.allergies.forEach((allergy, i) => problems.push(checkText(`${field}.allergies.${i}`, allergy, "allergyChars")));
-  if (head.allergies.length > LIMITS.allergyCount.max) problems.push({ field: `${field}.allergies`, code: "tooMany", detail: { max: LIMITS.allergyCount.max } });
+  if (head.allergies.length > LIMITS.allergyCount.max)
+    problems.push({ field: `${field}.allergies`, code: "tooMany", detail: { max: LIMITS.allergyCount.max } });
   problems.push(checkNumber(`${field}.greyShare`, head.greyShare, "greyShare"));
   return problems.filter((problem) => problem !== undefined);
 }

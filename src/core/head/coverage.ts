@@ -1,7 +1,15 @@
 import { exact, propagate, type Band, type Uncertain } from "../figure";
 import {
-  GROWTH_CM_PER_MONTH, HAIR_DENSITY, HAIR_SHEET_CM, LANDMARK_CM, MEAN_LENGTH_SHARE, PONYTAIL_PACKING, SCALP_CM2,
-  STRANDS, STRAND_UM, type Head,
+  GROWTH_CM_PER_MONTH,
+  HAIR_DENSITY,
+  HAIR_SHEET_CM,
+  LANDMARK_CM,
+  MEAN_LENGTH_SHARE,
+  PONYTAIL_PACKING,
+  SCALP_CM2,
+  STRANDS,
+  STRAND_UM,
+  type Head,
 } from "./hair";
 import { HAND_FACTOR, LEFT_IN_BOWL, PASTE_DENSITY, PURPOSE, type PurposeId } from "./purpose";
 
@@ -39,21 +47,46 @@ const ABSOLUTE = exact(1, "a length in cm as measured");
  */
 export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { months: 2, share: 1 }): Coverage {
   const purpose = PURPOSE[purposeId];
-  const longest: Uncertain = "cm" in head.longest
-    ? { value: head.longest.cm, low: head.longest.cm * 0.95, high: head.longest.cm * 1.05 }
-    : LANDMARK_CM[head.longest.landmark];
+  const longest: Uncertain =
+    "cm" in head.longest
+      ? { value: head.longest.cm, low: head.longest.cm * 0.95, high: head.longest.cm * 1.05 }
+      : LANDMARK_CM[head.longest.landmark];
   const ponytailCm = "ponytailCm" in head.amount ? head.amount.ponytailCm : undefined;
   const strands = "strands" in head.amount ? STRANDS[head.amount.strands] : ABSOLUTE;
   const onRoots = purposeId === "rootsOnly";
 
   const inputs = [
-    longest, MEAN_LENGTH_SHARE[head.cut], ponytailCm ? PONYTAIL_PACKING : strands,
-    ponytailCm ? ABSOLUTE : STRAND_UM[head.strand], HAIR_DENSITY, SCALP_CM2, purpose.filmMm, purpose.loadGPerG,
-    LEFT_IN_BOWL, HAND_FACTOR, PASTE_DENSITY, GROWTH_CM_PER_MONTH, HAIR_SHEET_CM,
+    longest,
+    MEAN_LENGTH_SHARE[head.cut],
+    ponytailCm ? PONYTAIL_PACKING : strands,
+    ponytailCm ? ABSOLUTE : STRAND_UM[head.strand],
+    HAIR_DENSITY,
+    SCALP_CM2,
+    purpose.filmMm,
+    purpose.loadGPerG,
+    LEFT_IN_BOWL,
+    HAND_FACTOR,
+    PASTE_DENSITY,
+    GROWTH_CM_PER_MONTH,
+    HAIR_SHEET_CM,
   ];
 
   const [pasteG, scalpG, lengthsG, leftInBowlG, hairG, meanLengthCm, coatMm] = propagate(inputs, 7, (x, out) => {
-    const [longestCm, meanShare, packingOrStrands, strandUm, density, scalp, film, load, left, hand, pasteDensity, growth, sheet] = x;
+    const [
+      longestCm,
+      meanShare,
+      packingOrStrands,
+      strandUm,
+      density,
+      scalp,
+      film,
+      load,
+      left,
+      hand,
+      pasteDensity,
+      growth,
+      sheet,
+    ] = x;
     const areaCm2 = ponytailCm
       ? (packingOrStrands * ponytailCm * ponytailCm) / (4 * Math.PI)
       : packingOrStrands * (Math.PI / 4) * strandUm * strandUm * CM2_PER_UM2;

@@ -37,14 +37,29 @@ export interface Head {
 
 /** A head nobody has described yet: the middle of everything, used until it is told otherwise. */
 export const PLAIN_HEAD: Head = {
-  longest: { landmark: "shoulder" }, amount: { strands: "medium" }, strand: "medium", cut: "ordinary",
-  shade: "brown", greyShare: 0, age: "adult", pregnant: false, soreScalp: false, asthma: false, allergies: [],
+  longest: { landmark: "shoulder" },
+  amount: { strands: "medium" },
+  strand: "medium",
+  cut: "ordinary",
+  shade: "brown",
+  greyShare: 0,
+  age: "adult",
+  pregnant: false,
+  soreScalp: false,
+  asthma: false,
+  allergies: [],
 };
 
 /** cm of the longest hair where it reaches so far. */
 export const LANDMARK_CM: Readonly<Record<Landmark, Figure>> = {
-  ear: estimate(12, 9, 15), chin: estimate(17, 14, 20), collar: estimate(22, 18, 26), shoulder: estimate(35, 30, 40),
-  armpit: estimate(45, 40, 50), midBack: estimate(58, 52, 65), waist: estimate(75, 68, 83), hip: estimate(92, 83, 102),
+  ear: estimate(12, 9, 15),
+  chin: estimate(17, 14, 20),
+  collar: estimate(22, 18, 26),
+  shoulder: estimate(35, 30, 40),
+  armpit: estimate(45, 40, 50),
+  midBack: estimate(58, 52, 65),
+  waist: estimate(75, 68, 83),
+  hip: estimate(92, 83, 102),
 };
 
 /** Strands on a head. @source Robbins, Chemical and Physical Behavior of Human Hair: about 110 000 (from memory) */
@@ -69,8 +84,10 @@ export const PONYTAIL_PACKING = estimate(0.6, 0.45, 0.75);
 
 /** Mean length over longest length. */
 export const MEAN_LENGTH_SHARE: Readonly<Record<Cut, Figure>> = {
-  ordinary: estimate(0.7, 0.63, 0.77), oneLength: estimate(0.8, 0.74, 0.87),
-  layered: estimate(0.55, 0.48, 0.63), short: estimate(0.8, 0.7, 0.9),
+  ordinary: estimate(0.7, 0.63, 0.77),
+  oneLength: estimate(0.8, 0.74, 0.87),
+  layered: estimate(0.55, 0.48, 0.63),
+  short: estimate(0.8, 0.7, 0.9),
 };
 
 /** Scalp area, cm². @source half the Lund–Browder adult head (from memory) */

@@ -19,9 +19,14 @@ export const PURPOSE: Readonly<Record<PurposeId, Purpose>> = {
   soakedMask: { loadGPerG: practice(3.5, 2.9, 4.1), filmMm: estimate(0.5, 0.3, 0.8), leaveOnMin: practice(45, 30, 60) },
   dyePacked: {
     loadGPerG: practice(6.5, 5.6, 7.4, "calibrated: henna by hair length"),
-    filmMm: practice(1.5, 1.1, 1.9, "calibrated: henna by hair length"), leaveOnMin: practice(150, 120, 180),
+    filmMm: practice(1.5, 1.1, 1.9, "calibrated: henna by hair length"),
+    leaveOnMin: practice(150, 120, 180),
   },
-  rootsOnly: { loadGPerG: practice(6.5, 5.6, 7.4), filmMm: practice(1.5, 1.1, 1.9), leaveOnMin: practice(150, 120, 180) },
+  rootsOnly: {
+    loadGPerG: practice(6.5, 5.6, 7.4),
+    filmMm: practice(1.5, 1.1, 1.9),
+    leaveOnMin: practice(150, 120, 180),
+  },
 };
 
 /** Share of the paste that stays in the bowl. */

@@ -1,6 +1,15 @@
 import { propagate, Z95, type Band, type Uncertain } from "../figure";
 import type { Material } from "../material";
-import { beyondPowders, bowlState, holdingFactor, holdingMlPerG, pasteDensity, phiOf, thing, type MixedLiquid } from "../paste";
+import {
+  beyondPowders,
+  bowlState,
+  holdingFactor,
+  holdingMlPerG,
+  pasteDensity,
+  phiOf,
+  thing,
+  type MixedLiquid,
+} from "../paste";
 import { readYield, type Reading } from "../reading";
 import { soakedShare } from "../rest";
 
@@ -40,14 +49,17 @@ export interface Evidence {
   readonly sd: number;
   readonly readPa: Band;
 }
-export type Judged = ({ readonly learns: true } & Evidence) | { readonly learns: false; readonly why: NotLearnt; readonly readPa?: Band };
+export type Judged =
+  ({ readonly learns: true } & Evidence) | { readonly learns: false; readonly why: NotLearnt; readonly readPa?: Band };
 
 /** The model itself is off by this much from one paste to the next (ln). Estimate. */
 const MODEL_SD = 0.05;
 
 /** Standard deviation of the ln of a powder's holding before anything was measured: its own figure's range. */
 export function priorSd({ holding }: Material): number {
-  return holding.kind === "perGram" && holding.mlPerG.low > 0 ? Math.log(holding.mlPerG.high / holding.mlPerG.low) / (2 * Z95) : 0;
+  return holding.kind === "perGram" && holding.mlPerG.low > 0
+    ? Math.log(holding.mlPerG.high / holding.mlPerG.low) / (2 * Z95)
+    : 0;
 }
 
 /**
@@ -62,7 +74,10 @@ export function evidenceOf(sample: Sample, reading: Reading): Judged {
   const soaked = lines.map(({ material }) => soakedShare(material, minutes, tempC));
   const powder = lines.map(({ material }) => material.holding.kind === "perGram");
   const things = (grams: (i: number) => number, liquidG: number, factor: number) => [
-    ...lines.map(({ material }, i) => thing(material, grams(i), holdingMlPerG(material) * soaked[i] * (powder[i] ? factor : 1))), { ...liquid.perG, massG: liquidG },
+    ...lines.map(({ material }, i) =>
+      thing(material, grams(i), holdingMlPerG(material) * soaked[i] * (powder[i] ? factor : 1)),
+    ),
+    { ...liquid.perG, massG: liquidG },
   ];
   const middle = bowlState(things((i) => lines[i].mass.value, sample.liquidG.value, 1));
   const read = readYield(reading, pasteDensity(middle.volumeMl > 0 ? middle.massG / middle.volumeMl : 1.1));
@@ -85,7 +100,13 @@ export function evidenceOf(sample: Sample, reading: Reading): Judged {
     Math.log(holdingFactor((factor) => bowlState(things(grams, liquidG, factor)).phi, phiOf(yieldPa)));
   const seen = ln(readPa.mid, (i) => lines[i].mass.value, sample.liquidG.value);
   if (beyondPowders(Math.exp(seen))) return { learns: false, why: "beyondPowders", readPa };
-  const [band] = propagate([{ value: readPa.mid, low: readPa.low, high: readPa.high }, sample.liquidG, ...lines.map(({ mass }) => mass)], 1, (x, out) => { out[0] = ln(x[0], (i) => x[2 + i], x[1]); });
+  const [band] = propagate(
+    [{ value: readPa.mid, low: readPa.low, high: readPa.high }, sample.liquidG, ...lines.map(({ mass }) => mass)],
+    1,
+    (x, out) => {
+      out[0] = ln(x[0], (i) => x[2 + i], x[1]);
+    },
+  );
   const sd = Math.sqrt(((band.high - band.low) / (2 * Z95)) ** 2 + strangers + MODEL_SD ** 2);
   return { learns: true, shares: [...shares].map(([jarId, share]) => ({ jarId, share })), lnFactor: seen, sd, readPa };
 }

@@ -12,11 +12,18 @@ export interface Learnt {
 export const NOTHING_LEARNT: Learnt = { jarIds: [], mean: [], covariance: [], readings: [] };
 
 /** A jar's factor on the tables' holding: its middle and the standard deviation of its ln. */
-export interface Known { readonly factor: number; readonly sd: number }
+export interface Known {
+  readonly factor: number;
+  readonly sd: number;
+}
 
 /** What became of one reading. */
 export type Outcome =
-  | { readonly id: string; readonly learnt: true; readonly taught: readonly { readonly jarId: string; readonly before: Known; readonly after: Known }[] }
+  | {
+      readonly id: string;
+      readonly learnt: true;
+      readonly taught: readonly { readonly jarId: string; readonly before: Known; readonly after: Known }[];
+    }
   | { readonly id: string; readonly learnt: false; readonly why: NotLearnt };
 
 /** Further than this many standard deviations from what is known, a reading is not believed. */
@@ -30,7 +37,10 @@ const UNLIKE = 3;
  * @param priorOf  standard deviation of a jar's ln k before any test; a jar without one learns nothing
  * @source Kalman's update of a static state, one scalar observation at a time (from memory)
  */
-export function learn(readings: readonly { readonly id: string; readonly judged: Judged; readonly withdrawn?: boolean }[], priorOf: (jarId: string) => number): { readonly learnt: Learnt; readonly outcomes: readonly Outcome[] } {
+export function learn(
+  readings: readonly { readonly id: string; readonly judged: Judged; readonly withdrawn?: boolean }[],
+  priorOf: (jarId: string) => number,
+): { readonly learnt: Learnt; readonly outcomes: readonly Outcome[] } {
   const jarIds: string[] = [];
   const mean: number[] = [];
   const covariance: number[][] = [];
@@ -44,7 +54,10 @@ export function learn(readings: readonly { readonly id: string; readonly judged:
     counts.push(0);
     return jarIds.push(jarId) - 1;
   };
-  const known = (place: number): Known => ({ factor: Math.exp(mean[place]), sd: Math.sqrt(Math.max(0, covariance[place][place])) });
+  const known = (place: number): Known => ({
+    factor: Math.exp(mean[place]),
+    sd: Math.sqrt(Math.max(0, covariance[place][place])),
+  });
 
   const outcomes = readings.map(({ id, judged, withdrawn }): Outcome => {
     if (withdrawn) return { id, learnt: false, why: "withdrawn" };
@@ -64,20 +77,38 @@ export function learn(readings: readonly { readonly id: string; readonly judged:
       for (let j = 0; j < jarIds.length; j++) covariance[i][j] -= (lean[i] * lean[j]) / variance;
     }
     for (const place of places) counts[place]++;
-    return { id, learnt: true, taught: places.map((place, i) => ({ jarId: jarIds[place], before: before[i], after: known(place) })) };
+    return {
+      id,
+      learnt: true,
+      taught: places.map((place, i) => ({ jarId: jarIds[place], before: before[i], after: known(place) })),
+    };
   });
   // A jar whose every reading was left out is as it was.
   const kept = jarIds.flatMap((_, i) => (counts[i] > 0 ? [i] : []));
   return {
-    learnt: { jarIds: kept.map((i) => jarIds[i]), mean: kept.map((i) => mean[i]), covariance: kept.map((i) => kept.map((j) => covariance[i][j])), readings: kept.map((i) => counts[i]) },
+    learnt: {
+      jarIds: kept.map((i) => jarIds[i]),
+      mean: kept.map((i) => mean[i]),
+      covariance: kept.map((i) => kept.map((j) => covariance[i][j])),
+      readings: kept.map((i) => counts[i]),
+    },
     outcomes,
   };
 }
 
 /** What is known of one jar; undefined where no test taught anything of it. */
-export function knownOf({ jarIds, mean, covariance, readings }: Learnt, jarId: string): (Known & { readonly readings: number }) | undefined {
+export function knownOf(
+  { jarIds, mean, covariance, readings }: Learnt,
+  jarId: string,
+): (Known & { readonly readings: number }) | undefined {
   const place = jarIds.indexOf(jarId);
-  return place < 0 ? undefined : { factor: Math.exp(mean[place]), sd: Math.sqrt(Math.max(0, covariance[place][place])), readings: readings[place] };
+  return place < 0
+    ? undefined
+    : {
+        factor: Math.exp(mean[place]),
+        sd: Math.sqrt(Math.max(0, covariance[place][place])),
+        readings: readings[place],
+      };
 }
 
 /**

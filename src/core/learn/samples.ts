@@ -15,7 +15,12 @@ const pouredG = (ml: number, density: number): Uncertain => {
 };
 
 /** One test of a bowl: when, what was read, and what it says. */
-export interface BowlReading { readonly eventId: string; readonly atMs: number; readonly reading: Reading; readonly judged: Judged }
+export interface BowlReading {
+  readonly eventId: string;
+  readonly atMs: number;
+  readonly reading: Reading;
+  readonly judged: Judged;
+}
 
 /**
  * What the tests in a bowl's history say, each for the bowl as it was then: what had been poured and added by that
@@ -30,14 +35,26 @@ export function readingsOf(question: PasteQuestion, answer: PasteAnswer, events:
   return whole.tests.map(({ eventId, reading, atMs }): BowlReading => {
     const place = unique.findIndex(({ id }) => id === eventId);
     // Withdrawals count whenever they came.
-    const then = foldBatch([...unique.slice(0, place + 1), ...unique.slice(place + 1).filter(({ payload }) => payload.kind === "withdrawn" || payload.kind === "dated")]);
+    const then = foldBatch([
+      ...unique.slice(0, place + 1),
+      ...unique.slice(place + 1).filter(({ payload }) => payload.kind === "withdrawn" || payload.kind === "dated"),
+    ]);
     const made = asMade(question, answer, { ...whole, pouredMl: then.pouredMl, added: then.added });
     const wetMs = then.reachedMs.mixed ?? then.firstPourMs ?? atMs;
     // More of what is in the bowl already comes from the same jar.
     const jarOf = (materialId: string) => question.lines.find((line) => line.materialId === materialId)?.jarId;
     const sample: Sample = {
-      lines: made.lines.map(({ materialId, jarId = jarOf(materialId), really }) => ({ material: find(materialId)!, ...(jarId === undefined ? {} : { jarId }), mass: really })).filter(({ material }) => material !== undefined),
-      liquid, liquidG: pouredG(then.pouredMl, liquid.densityGPerMl), minutes: Math.max(0, (atMs - wetMs) / 60_000), tempC: question.kitchenTempC,
+      lines: made.lines
+        .map(({ materialId, jarId = jarOf(materialId), really }) => ({
+          material: find(materialId)!,
+          ...(jarId === undefined ? {} : { jarId }),
+          mass: really,
+        }))
+        .filter(({ material }) => material !== undefined),
+      liquid,
+      liquidG: pouredG(then.pouredMl, liquid.densityGPerMl),
+      minutes: Math.max(0, (atMs - wetMs) / 60_000),
+      tempC: question.kitchenTempC,
     };
     return { eventId, atMs, reading, judged: evidenceOf(sample, reading) };
   });
@@ -59,9 +76,20 @@ export function checkJarTest(test: JarTest, material: Material, field = ""): Pro
   const at = (name: string) => (field ? `${field}.${name}` : name);
   return [
     ...(material.holding.kind === "perGram" ? [] : [{ field: at("amount"), code: "unitNotForThis" } as const]),
-    ...checkAmount(test, "test", material.id, (id) => (id === material.id ? material : undefined)).map((problem) => ({ ...problem, field: at(problem.field.replace(/^test\./, "")) })),
-    ...([["waterMl", "liquidMl"], ["minutes", "soakedMin"], ["tempC", "kitchenTempC"]] as const).flatMap(([name, limit]) => checkNumber(at(name), test[name], limit) ?? []),
-    ...checkReading(test.reading).filter(({ code }) => !OUT_OF_REACH.includes(code)).map((problem) => ({ ...problem, field: at(`reading.${problem.field}`) })),
+    ...checkAmount(test, "test", material.id, (id) => (id === material.id ? material : undefined)).map((problem) => ({
+      ...problem,
+      field: at(problem.field.replace(/^test\./, "")),
+    })),
+    ...(
+      [
+        ["waterMl", "liquidMl"],
+        ["minutes", "soakedMin"],
+        ["tempC", "kitchenTempC"],
+      ] as const
+    ).flatMap(([name, limit]) => checkNumber(at(name), test[name], limit) ?? []),
+    ...checkReading(test.reading)
+      .filter(({ code }) => !OUT_OF_REACH.includes(code))
+      .map((problem) => ({ ...problem, field: at(`reading.${problem.field}`) })),
   ];
 }
 
@@ -74,5 +102,14 @@ export function jarReading(test: JarTest, jarId: string, material: Material, bas
   const mass = massG(material, test.amount, test.unit, test.fill, spoons);
   if (!mass) return { learns: false, why: "noJar" };
   const liquid = liquidOf({ liquid: { materialId: "water", tempC: test.tempC } });
-  return evidenceOf({ lines: [{ material: base, jarId, mass }], liquid, liquidG: pouredG(test.waterMl, liquid.densityGPerMl), minutes: test.minutes, tempC: test.tempC }, test.reading);
+  return evidenceOf(
+    {
+      lines: [{ material: base, jarId, mass }],
+      liquid,
+      liquidG: pouredG(test.waterMl, liquid.densityGPerMl),
+      minutes: test.minutes,
+      tempC: test.tempC,
+    },
+    test.reading,
+  );
 }

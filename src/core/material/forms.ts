@@ -22,9 +22,13 @@ export function convertForm(from: Material, to: Material, massG: number, spoons:
   const dry = (material: Material, at: "value" | "low" | "high") => 1 - material.water[at];
   if (dry(to, "high") <= 0 || dry(to, "value") <= 0) return undefined;
   const mid = (massG * dry(from, "value")) / dry(to, "value");
-  const half = Math.hypot((dry(from, "low") - dry(from, "high")) / 2 / dry(from, "value"), (dry(to, "low") - dry(to, "high")) / 2 / dry(to, "value"));
+  const half = Math.hypot(
+    (dry(from, "low") - dry(from, "high")) / 2 / dry(from, "value"),
+    (dry(to, "low") - dry(to, "high")) / 2 / dry(to, "value"),
+  );
   return {
-    materialId: to.id, massG: { low: mid / (1 + half), mid, high: mid * (1 + half) },
+    materialId: to.id,
+    massG: { low: mid / (1 + half), mid, high: mid * (1 + half) },
     spoons: inSpoons(mid / to.bulkDensityGPerMl.value, spoons),
   };
 }

@@ -10,7 +10,13 @@ const SCALE_G = 1;
  * unit makes no sense for it (pieces of a powder). Half-widths of density, fill and drop are added in quadrature.
  * A small thing on a scale is uncertain by at most half of itself.
  */
-export function massG(material: Material, count: number, unit: Unit, fill: Fill, spoons: Spoons): Uncertain | undefined {
+export function massG(
+  material: Material,
+  count: number,
+  unit: Unit,
+  fill: Fill,
+  spoons: Spoons,
+): Uncertain | undefined {
   if (unit === "g") {
     const error = Math.min(SCALE_G, count / 2);
     return { value: count, low: count - error, high: count + error };
@@ -25,6 +31,7 @@ export function massG(material: Material, count: number, unit: Unit, fill: Fill,
   if (unit === "drop") parts.push(DROP_ML);
   else if (HEAPS.includes(material.form) && unit !== "ml") parts.push(FILL_FACTOR[fill]);
   const value = parts.reduce((product, part) => product * (part === DROP_ML ? 1 : part.value), ml);
-  const spread = (end: "low" | "high") => Math.sqrt(parts.reduce((sum, part) => sum + (part[end] / part.value - 1) ** 2, 0));
+  const spread = (end: "low" | "high") =>
+    Math.sqrt(parts.reduce((sum, part) => sum + (part[end] / part.value - 1) ** 2, 0));
   return { value, low: value * (1 - spread("low")), high: value * (1 + spread("high")) };
 }

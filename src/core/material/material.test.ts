@@ -5,19 +5,32 @@ import { CATALOGUE, findMaterial, massG } from ".";
 const amla = findMaterial("amla")!;
 
 test("any amount of anything is a mass with its ends in order, or makes no sense for it", () => {
-  fc.assert(fc.property(fc.constantFrom(...CATALOGUE), fc.double({ min: 0.01, max: 200, noNaN: true }), fc.constantFrom(...UNITS), fc.constantFrom(...FILLS), fc.constantFrom(...SPOON_SETS), (material, count, unit, fill, spoons) => {
-    const mass = massG(material, count, unit, fill, spoons);
-    if (!mass) return expect(unit).toBe("piece");
-    expect(mass.low).toBeGreaterThan(0);
-    expect(mass.low).toBeLessThanOrEqual(mass.value);
-    expect(mass.value).toBeLessThanOrEqual(mass.high);
-  }));
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...CATALOGUE),
+      fc.double({ min: 0.01, max: 200, noNaN: true }),
+      fc.constantFrom(...UNITS),
+      fc.constantFrom(...FILLS),
+      fc.constantFrom(...SPOON_SETS),
+      (material, count, unit, fill, spoons) => {
+        const mass = massG(material, count, unit, fill, spoons);
+        if (!mass) return expect(unit).toBe("piece");
+        expect(mass.low).toBeGreaterThan(0);
+        expect(mass.low).toBeLessThanOrEqual(mass.value);
+        expect(mass.value).toBeLessThanOrEqual(mass.high);
+      },
+    ),
+  );
 });
 
 test("twice the spoons are twice the mass", () => {
-  fc.assert(fc.property(fc.constantFrom(...CATALOGUE), fc.double({ min: 0.1, max: 50, noNaN: true }), (material, count) => {
-    expect(massG(material, 2 * count, "tbsp", "level", "us")!.value / massG(material, count, "tbsp", "level", "us")!.value).toBeCloseTo(2, 9);
-  }));
+  fc.assert(
+    fc.property(fc.constantFrom(...CATALOGUE), fc.double({ min: 0.1, max: 50, noNaN: true }), (material, count) => {
+      expect(
+        massG(material, 2 * count, "tbsp", "level", "us")!.value / massG(material, count, "tbsp", "level", "us")!.value,
+      ).toBeCloseTo(2, 9);
+    }),
+  );
 });
 
 test("a heaped spoon holds more than a level one, and is less sure; a scale is surer than either", () => {
@@ -36,7 +49,10 @@ test("fill is for powders: a heaped spoon of honey is a spoon of honey", () => {
 });
 
 test("an Australian tablespoon holds four teaspoons", () => {
-  expect(massG(amla, 1, "tbsp", "level", "australian")!.value).toBeCloseTo(massG(amla, 4, "tsp", "level", "australian")!.value, 9);
+  expect(massG(amla, 1, "tbsp", "level", "australian")!.value).toBeCloseTo(
+    massG(amla, 4, "tsp", "level", "australian")!.value,
+    9,
+  );
 });
 
 test("an egg is a piece, five drops are a quarter of a millilitre", () => {

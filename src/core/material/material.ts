@@ -1,7 +1,21 @@
 import type { Figure } from "../figure";
 
 /** What a thing is. One catalogue file each. */
-export const FAMILIES = ["leaf", "fruit", "seed", "root", "flower", "clay", "base", "acid", "oil", "essentialOil", "water", "lotionPart", "mixture"] as const;
+export const FAMILIES = [
+  "leaf",
+  "fruit",
+  "seed",
+  "root",
+  "flower",
+  "clay",
+  "base",
+  "acid",
+  "oil",
+  "essentialOil",
+  "water",
+  "lotionPart",
+  "mixture",
+] as const;
 export type Family = (typeof FAMILIES)[number];
 
 /** How it comes. `soft` has a body of its own: curd, gel, mashed fruit. */
@@ -14,13 +28,53 @@ export const HEAPS: readonly Form[] = ["powder", "whole", "flakes", "crystals"];
 export const NOT_IN_A_PASTE: readonly Form[] = ["whole", "fresh", "flakes"];
 
 /** What makers use a thing for; what it can stand in for. */
-export const JOBS = ["colour", "scalp", "flakes", "condition", "slip", "protein", "moisture", "wash", "oilControl", "soften", "acid", "scent", "thicken", "liquid", "emulsify", "preserve", "shine"] as const;
+export const JOBS = [
+  "colour",
+  "scalp",
+  "flakes",
+  "condition",
+  "slip",
+  "protein",
+  "moisture",
+  "wash",
+  "oilControl",
+  "soften",
+  "acid",
+  "scent",
+  "thicken",
+  "liquid",
+  "emulsify",
+  "preserve",
+  "shine",
+] as const;
 export type Job = (typeof JOBS)[number];
 
 /** Properties that cautions and schedules read. A material carries as many as are true of it. */
 export const TAGS = [
-  "dye", "indigo", "cassia", "dust", "stainsRed", "stainsYellow", "stainsBlue", "dairy", "egg", "fruit", "fresh", "oil", "essentialOil", "acid",
-  "tea", "drying", "protein", "clay", "slip", "honey", "saponin", "nut", "aloe", "irritant",
+  "dye",
+  "indigo",
+  "cassia",
+  "dust",
+  "stainsRed",
+  "stainsYellow",
+  "stainsBlue",
+  "dairy",
+  "egg",
+  "fruit",
+  "fresh",
+  "oil",
+  "essentialOil",
+  "acid",
+  "tea",
+  "drying",
+  "protein",
+  "clay",
+  "slip",
+  "honey",
+  "saponin",
+  "nut",
+  "aloe",
+  "irritant",
 ] as const;
 export type Tag = (typeof TAGS)[number];
 

@@ -11,7 +11,8 @@ export interface AmountAt {
 const ONE_OF = /^(?:pinch|handful|katori|spoonful)(?:es|s)?\b/i;
 
 /** What stood behind the unit is left in the text. */
-const ofIn = (reading: AmountReading): string => (reading.kind === "understood" ? reading.amount.of : reading.kind === "ask" ? reading.choices[0].of : "");
+const ofIn = (reading: AmountReading): string =>
+  reading.kind === "understood" ? reading.amount.of : reading.kind === "ask" ? reading.choices[0].of : "";
 
 /**
  * Every amount in a text, wherever it stands in it: "amla 2 tbsp", "2 tbsp amla".

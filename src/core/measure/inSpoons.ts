@@ -26,7 +26,9 @@ export function inSpoons(ml: number, spoons: Spoons): SpoonAmount {
       const over = Math.round((ml - cups * size.cup) / size.tbsp);
       // A quarter cup is no whole number of metric tablespoons; the nearer of the two ways is said.
       const next = cups + 0.25;
-      return Math.abs(next * size.cup - ml) < Math.abs(cups * size.cup + over * size.tbsp - ml) ? amount(next, 0, 0, spoons) : amount(cups, over, 0, spoons);
+      return Math.abs(next * size.cup - ml) < Math.abs(cups * size.cup + over * size.tbsp - ml)
+        ? amount(next, 0, 0, spoons)
+        : amount(cups, over, 0, spoons);
     }
   }
   if (ml >= 8 * size.tbsp) return amount(0, Math.round(ml / size.tbsp), 0, spoons);

@@ -5,7 +5,11 @@ const GLYPHS: Readonly<Record<string, string>> = { "¼": "1/4", "½": "1/2", "¾
  * Signs are read, so that a negative amount is refused for being negative.
  */
 export function parseCount(text: string): number | undefined {
-  const plain = text.trim().replace(/[¼½¾⅓⅔]/g, (glyph) => ` ${GLYPHS[glyph]}`).trim().replace(",", ".");
+  const plain = text
+    .trim()
+    .replace(/[¼½¾⅓⅔]/g, (glyph) => ` ${GLYPHS[glyph]}`)
+    .trim()
+    .replace(",", ".");
   const match = /^([+-]?)(?:(\d+(?:\.\d*)?|\.\d+)|(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+))$/.exec(plain);
   if (!match) return undefined;
   const [, sign, decimal, whole, top, bottom] = match;

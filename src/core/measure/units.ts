@@ -27,15 +27,19 @@ export type Unit = (typeof UNITS)[number];
  * @source US customary: NIST Handbook 44, appendix C (from memory: the cup is 236.588 ml, the tablespoon 1/16,
  * the teaspoon 1/48 of it). Metric and Australian: common practice; the Australian tablespoon holds four teaspoons.
  */
-export const SPOON_ML: Readonly<Record<SpoonSet, { readonly tsp: number; readonly tbsp: number; readonly cup: number }>> = {
+export const SPOON_ML: Readonly<
+  Record<SpoonSet, { readonly tsp: number; readonly tbsp: number; readonly cup: number }>
+> = {
   us: { tsp: 4.92892, tbsp: 14.7868, cup: 236.588 },
   metric: { tsp: 5, tbsp: 15, cup: 250 },
   australian: { tsp: 5, tbsp: 20, cup: 250 },
 };
 
 /** Millilitres of each of these spoons. */
-export const spoonMl = (spoons: Spoons): Pick<OwnSpoons, "tsp" | "tbsp" | "cup"> => (typeof spoons === "string" ? SPOON_ML[spoons] : spoons);
+export const spoonMl = (spoons: Spoons): Pick<OwnSpoons, "tsp" | "tbsp" | "cup"> =>
+  typeof spoons === "string" ? SPOON_ML[spoons] : spoons;
 
-const kept = (spoons: Spoons): Pick<OwnSpoons, "leastTsp" | "hasCup"> => (typeof spoons === "string" ? { leastTsp: 0.25, hasCup: true } : spoons);
+const kept = (spoons: Spoons): Pick<OwnSpoons, "leastTsp" | "hasCup"> =>
+  typeof spoons === "string" ? { leastTsp: 0.25, hasCup: true } : spoons;
 export const leastTsp = (spoons: Spoons): number => kept(spoons).leastTsp;
 export const hasCup = (spoons: Spoons): boolean => kept(spoons).hasCup;

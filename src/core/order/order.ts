@@ -13,7 +13,12 @@ export interface Vessels {
 /** One step of mixing. `things` are indexes of the bowl's lines. */
 export type MixingStep =
   /** Grind, mash or press beforehand; whether the blender turns such a quantity. */
-  | { readonly id: "mash"; readonly things: readonly number[]; readonly volumeMl: number; readonly blender?: "fits" | "tooLittle" | "tooMuch" }
+  | {
+      readonly id: "mash";
+      readonly things: readonly number[];
+      readonly volumeMl: number;
+      readonly blender?: "fits" | "tooLittle" | "tooMuch";
+    }
   /** Warm until it flows or dissolves. */
   | { readonly id: "warm"; readonly things: readonly number[]; readonly toC: number }
   /** Fine, clumping things are stirred into a powder first, so that each grain stands apart. */
@@ -29,7 +34,15 @@ export type MixingStep =
   | { readonly id: "bottle"; readonly bottles: number; readonly flows: boolean };
 
 /** Swell at once where they touch water, and then hold dry powder inside. */
-const LUMPS = new Set(["xanthan-gum", "guar-gum", "psyllium-husk", "flax-seed", "marshmallow-root", "aloe-powder", "kelp"]);
+const LUMPS = new Set([
+  "xanthan-gum",
+  "guar-gum",
+  "psyllium-husk",
+  "flax-seed",
+  "marshmallow-root",
+  "aloe-powder",
+  "kelp",
+]);
 /** °C by which it flows or dissolves. Common practice; cocoa butter and beeswax melt highest. */
 const WARM_C: Readonly<Record<string, number>> = { butter: 45, crystals: 50, honey: 40 };
 /** A blender's knives reach what fills a fifth of it; above three quarters it throws. Common practice. */
@@ -41,25 +54,58 @@ const BLENDER = { least: 0.2, most: 0.75 };
  * scent last, and whether it goes through a bottle.
  * @source common practice
  */
-export function mixingOrder(question: PasteQuestion, answer: PasteAnswer, feel: FeelAnswer, vessels: Vessels = {}): MixingStep[] {
+export function mixingOrder(
+  question: PasteQuestion,
+  answer: PasteAnswer,
+  feel: FeelAnswer,
+  vessels: Vessels = {},
+): MixingStep[] {
   const find = lookupIn(question);
   const materials = answer.lines.map(({ materialId, jarId }) => find(materialId, jarId));
-  const which = (holds: (material: Material) => boolean) => materials.flatMap((material, i) => (material && answer.lines[i].massG.mid > 0 && holds(material) ? [i] : []));
-  const volumeOf = (indexes: readonly number[]) => indexes.reduce((sum, i) => sum + answer.lines[i].massG.mid / materials[i]!.bulkDensityGPerMl.value, 0);
+  const which = (holds: (material: Material) => boolean) =>
+    materials.flatMap((material, i) => (material && answer.lines[i].massG.mid > 0 && holds(material) ? [i] : []));
+  const volumeOf = (indexes: readonly number[]) =>
+    indexes.reduce((sum, i) => sum + answer.lines[i].massG.mid / materials[i]!.bulkDensityGPerMl.value, 0);
   const steps: MixingStep[] = [];
 
-  const mash = which((material) => material.form === "soft" && (material.tags.includes("fruit") || (material.tags.includes("fresh") && !material.jobs.includes("slip"))));
+  const mash = which(
+    (material) =>
+      material.form === "soft" &&
+      (material.tags.includes("fruit") || (material.tags.includes("fresh") && !material.jobs.includes("slip"))),
+  );
   if (mash.length > 0) {
     const volumeMl = volumeOf(mash);
     const { blenderMl } = vessels;
-    steps.push({ id: "mash", things: mash, volumeMl, ...(blenderMl === undefined ? {} : { blender: volumeMl < BLENDER.least * blenderMl ? "tooLittle" as const : volumeMl > BLENDER.most * blenderMl ? "tooMuch" as const : "fits" as const }) });
+    steps.push({
+      id: "mash",
+      things: mash,
+      volumeMl,
+      ...(blenderMl === undefined
+        ? {}
+        : {
+            blender:
+              volumeMl < BLENDER.least * blenderMl
+                ? ("tooLittle" as const)
+                : volumeMl > BLENDER.most * blenderMl
+                  ? ("tooMuch" as const)
+                  : ("fits" as const),
+          }),
+    });
   }
-  const warm = which((material) => material.form === "butter" || material.form === "crystals" || material.tags.includes("honey"));
-  if (warm.length > 0) steps.push({ id: "warm", things: warm, toC: Math.max(...warm.map((i) => WARM_C[materials[i]!.form] ?? WARM_C.honey)) });
+  const warm = which(
+    (material) => material.form === "butter" || material.form === "crystals" || material.tags.includes("honey"),
+  );
+  if (warm.length > 0)
+    steps.push({
+      id: "warm",
+      things: warm,
+      toC: Math.max(...warm.map((i) => WARM_C[materials[i]!.form] ?? WARM_C.honey)),
+    });
   const dry = which((material) => phaseOf(material) === "dry");
   const lumps = dry.filter((i) => LUMPS.has(materials[i]!.id) || materials[i]!.family === "clay");
   if (lumps.length > 0 && lumps.length < dry.length) steps.push({ id: "lumps", things: lumps });
-  if (dry.length > 0) steps.push({ id: "dry", things: dry, dusty: dry.some((i) => materials[i]!.tags.includes("dust")) });
+  if (dry.length > 0)
+    steps.push({ id: "dry", things: dry, dusty: dry.some((i) => materials[i]!.tags.includes("dust")) });
   const oil = which((material) => phaseOf(material) === "oil" && material.family !== "essentialOil");
   const scent = which((material) => material.family === "essentialOil");
   const oilFirst = question.choices?.oil === "first";
@@ -72,7 +118,11 @@ export function mixingOrder(question: PasteQuestion, answer: PasteAnswer, feel: 
   if (scent.length > 0) steps.push({ id: "scent", things: scent });
   if (vessels.bottleMl !== undefined) {
     const { mid } = answer.on;
-    steps.push({ id: "bottle", bottles: Math.ceil(answer.totalMl / vessels.bottleMl), flows: mid.state === "runny" || (mid.state === "paste" && wordFor(mid.yieldPa) === "drizzle") });
+    steps.push({
+      id: "bottle",
+      bottles: Math.ceil(answer.totalMl / vessels.bottleMl),
+      flows: mid.state === "runny" || (mid.state === "paste" && wordFor(mid.yieldPa) === "drizzle"),
+    });
   }
   return steps;
 }

@@ -28,13 +28,22 @@ const STANDARD: Uncertain = { value: 0, low: -Z95, high: Z95 };
  * A mix over φm, τ*, and of each thing its grams, water and holding; jars that were tested together move together.
  * @param targetPa  the wanted yield stress; undefined where nothing is free and only the outcome is asked
  */
-export function mixSpec(mixed: Mix, targetPa: number | undefined, soaked: MixSpec["soaked"], learnt?: LearntTogether): MixSpec {
+export function mixSpec(
+  mixed: Mix,
+  targetPa: number | undefined,
+  soaked: MixSpec["soaked"],
+  learnt?: LearntTogether,
+): MixSpec {
   const { lines, liquid, liquidG, free } = mixed;
   const materials = [...lines.map((line) => line.material), ...liquid.parts.map((part) => part.material)];
-  const movesOf = ({ jarId }: Material) => { const row = jarId === undefined ? -1 : learnt?.jarIds.indexOf(jarId) ?? -1; return row >= 0 ? learnt!.spread[row] : undefined; };
+  const movesOf = ({ jarId }: Material) => {
+    const row = jarId === undefined ? -1 : (learnt?.jarIds.indexOf(jarId) ?? -1);
+    return row >= 0 ? learnt!.spread[row] : undefined;
+  };
   return {
     inputs: [
-      PHI_MAX, TAU_STAR,
+      PHI_MAX,
+      TAU_STAR,
       ...lines.map((line) => line.mass),
       ...materials.map((material) => material.water),
       ...materials.map((material) => (movesOf(material) ? still(holdingMlPerG(material)) : holdingRange(material))),
@@ -44,15 +53,20 @@ export function mixSpec(mixed: Mix, targetPa: number | undefined, soaked: MixSpe
     things: materials.map((material) => {
       const moves = movesOf(material);
       return {
-        oil: material.oil.value, dissolving: material.dissolving.value, density: material.solidsDensityGPerMl.value,
-        rest: DISSOLVED_ML_PER_G * material.dissolving.value + material.oil.value / OIL_DENSITY_G_PER_ML, ...(moves ? { moves } : {}),
+        oil: material.oil.value,
+        dissolving: material.dissolving.value,
+        density: material.solidsDensityGPerMl.value,
+        rest: DISSOLVED_ML_PER_G * material.dissolving.value + material.oil.value / OIL_DENSITY_G_PER_ML,
+        ...(moves ? { moves } : {}),
       };
     }),
     pouredShares: liquid.parts.map((part) => part.massShare),
     liquidG,
     ...(targetPa === undefined ? {} : { targetPa }),
     ...(free === undefined ? {} : { free: free.kind }),
-    isFree: lines.map(({ line }, i) => (free?.kind === "line" ? free.line === i : free?.kind === "parts" && line.role === "part")),
+    isFree: lines.map(({ line }, i) =>
+      free?.kind === "line" ? free.line === i : free?.kind === "parts" && line.role === "part",
+    ),
     soaked,
   };
 }

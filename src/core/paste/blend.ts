@@ -45,7 +45,11 @@ export interface Choices {
   readonly oil?: "last" | "first";
 }
 export const CHOICES = {
-  strain: [true, false], where: ["scalp", "lengths", "both"], washOut: ["water", "conditioner", "once", "twice"], conditionAfter: [true, false], oil: ["last", "first"],
+  strain: [true, false],
+  where: ["scalp", "lengths", "both"],
+  washOut: ["water", "conditioner", "once", "twice"],
+  conditionAfter: [true, false],
+  oil: ["last", "first"],
 } as const satisfies { readonly [K in keyof Choices]-?: readonly NonNullable<Choices[K]>[] };
 
 /**
@@ -92,15 +96,33 @@ export interface PasteQuestion extends Blend {
 }
 
 /** Finds what a bowl is made of: the jar first, then things of the household's own, then the tables. */
-export const lookupIn = ({ own = [] }: Pick<PasteQuestion, "own">): Lookup => own.length === 0 ? findMaterial : (id, jarId) =>
-  (jarId === undefined ? undefined : own.find((one) => one.id === id && one.jarId === jarId)) ?? own.find((one) => one.id === id && one.jarId === undefined) ?? findMaterial(id);
+export const lookupIn = ({ own = [] }: Pick<PasteQuestion, "own">): Lookup =>
+  own.length === 0
+    ? findMaterial
+    : (id, jarId) =>
+        (jarId === undefined ? undefined : own.find((one) => one.id === id && one.jarId === jarId)) ??
+        own.find((one) => one.id === id && one.jarId === undefined) ??
+        findMaterial(id);
 
 /** What is poured, one liquid or two, each with its share of the volume. */
-export const liquidParts = ({ materialId, jarId, with: second }: Liquid): readonly { readonly materialId: string; readonly jarId?: string; readonly share: number }[] =>
-  [{ materialId, ...(jarId === undefined ? {} : { jarId }), share: 1 - (second?.share ?? 0) }, ...(second ? [second] : [])];
+export const liquidParts = ({
+  materialId,
+  jarId,
+  with: second,
+}: Liquid): readonly { readonly materialId: string; readonly jarId?: string; readonly share: number }[] => [
+  { materialId, ...(jarId === undefined ? {} : { jarId }), share: 1 - (second?.share ?? 0) },
+  ...(second ? [second] : []),
+];
 
 /** Every line and every liquid. */
-export const thingsOf = ({ lines, liquid }: Pick<Blend, "lines" | "liquid">): readonly { readonly materialId: string; readonly jarId?: string }[] => [...lines, liquid, ...(liquid.with ? [liquid.with] : [])];
+export const thingsOf = ({
+  lines,
+  liquid,
+}: Pick<Blend, "lines" | "liquid">): readonly { readonly materialId: string; readonly jarId?: string }[] => [
+  ...lines,
+  liquid,
+  ...(liquid.with ? [liquid.with] : []),
+];
 
 /** Every material of a bowl as it is used there, for keeping with its answer. */
 export function figuresOf(question: PasteQuestion): Material[] {

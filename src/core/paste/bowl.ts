@@ -14,7 +14,10 @@ export interface Thing {
 
 /** ml of everything in one gram. */
 export const volumePerG = (t: Thing): number =>
-  t.solids / t.solidsDensity + t.water / WATER_DENSITY_G_PER_ML + DISSOLVED_ML_PER_G * t.dissolving + t.oil / OIL_DENSITY_G_PER_ML;
+  t.solids / t.solidsDensity +
+  t.water / WATER_DENSITY_G_PER_ML +
+  DISSOLVED_ML_PER_G * t.dissolving +
+  t.oil / OIL_DENSITY_G_PER_ML;
 
 /** ml of swollen solids in one gram. */
 export const swollenPerG = (t: Thing): number => t.solids / t.solidsDensity + t.holdingMlPerG;
@@ -40,7 +43,10 @@ export function thing(material: Material, massG: number, held?: number): Thing {
   const oil = material.oil.value;
   const dissolving = material.dissolving.value;
   return {
-    massG, water, oil, dissolving,
+    massG,
+    water,
+    oil,
+    dissolving,
     solids: Math.max(0, 1 - water - oil - dissolving),
     solidsDensity: material.solidsDensityGPerMl.value,
     holdingMlPerG: held ?? holdingMlPerG(material),
@@ -58,7 +64,11 @@ export interface BowlState {
 
 /** φ = Σ a m / Σ (a + b) m over everything in the bowl, with the watery phase's own dryness test. */
 export function bowlState(things: readonly Thing[]): BowlState {
-  let massG = 0, volumeMl = 0, swollen = 0, watery = 0, held = 0;
+  let massG = 0,
+    volumeMl = 0,
+    swollen = 0,
+    watery = 0,
+    held = 0;
   for (const t of things) {
     massG += t.massG;
     volumeMl += t.massG * volumePerG(t);

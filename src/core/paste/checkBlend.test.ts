@@ -18,14 +18,33 @@ describe("bad input", () => {
     ["a kitchen at 90 °C", { kitchenTempC: 90 }, "kitchenTempC tooLarge"],
     ["powder as the liquid", { liquid: { materialId: "amla", tempC: 20 } }, "liquid.materialId notALiquid"],
     ["a target of nothing", { target: { yieldPa: 0 } }, "target.yieldPa tooSmall"],
-  ])("%s", (_, change, expected) => { expect(refusedIn({ ...MASK, ...change })).toContain(expected); });
-  const water = (amountMl?: number, more: Partial<PasteQuestion["liquid"]> = {}): PasteQuestion["liquid"] => ({ materialId: "water", tempC: 40, ...(amountMl === undefined ? {} : { amountMl }), ...more });
+  ])("%s", (_, change, expected) => {
+    expect(refusedIn({ ...MASK, ...change })).toContain(expected);
+  });
+  const water = (amountMl?: number, more: Partial<PasteQuestion["liquid"]> = {}): PasteQuestion["liquid"] => ({
+    materialId: "water",
+    tempC: 40,
+    ...(amountMl === undefined ? {} : { amountMl }),
+    ...more,
+  });
   test("what cannot be asked is refused at its field", () => {
     expect(refusedIn({ ...MASK, sizing: "forLiquid" })).toContain("liquid.amountMl pinTheLiquid");
-    expect(refusedIn({ ...MASK, lines: [line("amla", 1), { ...line("henna", 1), role: "solved" }] })).toContain("liquid.amountMl pinTheLiquid");
-    expect(refusedIn({ ...MASK, liquid: water(100), lines: [line("amla", 1), { ...line("henna", 1), role: "solved" }, { ...line("amla", 1), role: "solved" }] })).toContain("lines.2.role solvedTwice");
-    expect(refusedIn({ ...MASK, liquid: water(undefined, { with: { materialId: "water", share: 0.5 } }) })).toContain("liquid.with.materialId sameLiquidTwice");
-    expect(refusedIn({ ...MASK, liquid: water(undefined, { with: { materialId: "amla", share: 0.5 } }) })).toContain("liquid.with.materialId notALiquid");
+    expect(refusedIn({ ...MASK, lines: [line("amla", 1), { ...line("henna", 1), role: "solved" }] })).toContain(
+      "liquid.amountMl pinTheLiquid",
+    );
+    expect(
+      refusedIn({
+        ...MASK,
+        liquid: water(100),
+        lines: [line("amla", 1), { ...line("henna", 1), role: "solved" }, { ...line("amla", 1), role: "solved" }],
+      }),
+    ).toContain("lines.2.role solvedTwice");
+    expect(refusedIn({ ...MASK, liquid: water(undefined, { with: { materialId: "water", share: 0.5 } }) })).toContain(
+      "liquid.with.materialId sameLiquidTwice",
+    );
+    expect(refusedIn({ ...MASK, liquid: water(undefined, { with: { materialId: "amla", share: 0.5 } }) })).toContain(
+      "liquid.with.materialId notALiquid",
+    );
     expect(refusedIn({ ...MASK, choices: { washOut: "never" as "once" } })).toContain("choices.washOut unknownChoice");
   });
 });

@@ -16,16 +16,24 @@ export type BlendChange =
 /** The same thing in the same order of its occurrences, so that two spoons of one herb are told apart. */
 function keyed(lines: readonly BlendLine[]): Map<string, BlendLine> {
   const seen = new Map<string, number>();
-  return new Map(lines.map((line) => {
-    const nth = (seen.get(line.materialId) ?? 0) + 1;
-    seen.set(line.materialId, nth);
-    return [`${line.materialId} ${nth}`, line];
-  }));
+  return new Map(
+    lines.map((line) => {
+      const nth = (seen.get(line.materialId) ?? 0) + 1;
+      seen.set(line.materialId, nth);
+      return [`${line.materialId} ${nth}`, line];
+    }),
+  );
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
-const sameLine = (a: BlendLine, b: BlendLine): boolean => a.role === b.role && a.amount === b.amount && a.unit === b.unit && a.fill === b.fill && a.jarId === b.jarId;
-const sameLiquid = (a: Blend["liquid"], b: Blend["liquid"]): boolean => a.materialId === b.materialId && a.tempC === b.tempC && a.amountMl === b.amountMl && a.jarId === b.jarId && same(a.with, b.with);
+const sameLine = (a: BlendLine, b: BlendLine): boolean =>
+  a.role === b.role && a.amount === b.amount && a.unit === b.unit && a.fill === b.fill && a.jarId === b.jarId;
+const sameLiquid = (a: Blend["liquid"], b: Blend["liquid"]): boolean =>
+  a.materialId === b.materialId &&
+  a.tempC === b.tempC &&
+  a.amountMl === b.amountMl &&
+  a.jarId === b.jarId &&
+  same(a.with, b.with);
 
 /** Everything that differs between two versions; nothing where they make the same bowl. The order of lines does not count. */
 export function compareBlends(from: Blend, to: Blend): BlendChange[] {
@@ -40,10 +48,12 @@ export function compareBlends(from: Blend, to: Blend): BlendChange[] {
   if (from.purpose !== to.purpose) changes.push({ kind: "purpose", from: from.purpose, to: to.purpose });
   if (!same(from.target, to.target)) changes.push({ kind: "target", from: from.target, to: to.target });
   if (!sameLiquid(from.liquid, to.liquid)) changes.push({ kind: "liquid", from: from.liquid, to: to.liquid });
-  if (from.kitchenTempC !== to.kitchenTempC) changes.push({ kind: "kitchen", fromC: from.kitchenTempC, toC: to.kitchenTempC });
+  if (from.kitchenTempC !== to.kitchenTempC)
+    changes.push({ kind: "kitchen", fromC: from.kitchenTempC, toC: to.kitchenTempC });
   if (from.restMin !== to.restMin) changes.push({ kind: "rest", fromMin: from.restMin, toMin: to.restMin });
   if (from.sizing !== to.sizing) changes.push({ kind: "sizing", from: from.sizing, to: to.sizing });
-  if (!same(from.choices ?? {}, to.choices ?? {})) changes.push({ kind: "choices", from: from.choices, to: to.choices });
+  if (!same(from.choices ?? {}, to.choices ?? {}))
+    changes.push({ kind: "choices", from: from.choices, to: to.choices });
   if (!same(from.roots, to.roots)) changes.push({ kind: "roots", from: from.roots, to: to.roots });
   return changes;
 }

@@ -71,7 +71,9 @@ export interface PasteAnswer {
 }
 
 const consistencyBand = ({ low, mid, high }: Band): ConsistencyBand => ({
-  mid: consistencyAt(mid * PHI_MAX.value), thinnest: consistencyAt(low * PHI_MAX.value), thickest: consistencyAt(high * PHI_MAX.value),
+  mid: consistencyAt(mid * PHI_MAX.value),
+  thinnest: consistencyAt(low * PHI_MAX.value),
+  thickest: consistencyAt(high * PHI_MAX.value),
 });
 
 const DRY: ConsistencyBand = { mid: { state: "dry" }, thinnest: { state: "dry" }, thickest: { state: "dry" } };
@@ -93,7 +95,10 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
   const bands = mixBands(spec);
   const { free } = mixed;
 
-  const lines = mixed.lines.map(({ material, mass }, i) => ({ material, thing: soakedThing(material, mass.value, soaked.on[i]) }));
+  const lines = mixed.lines.map(({ material, mass }, i) => ({
+    material,
+    thing: soakedThing(material, mass.value, soaked.on[i]),
+  }));
   const liquid = { materials: mixed.liquid.parts, thing: { ...mixed.liquid.perG, massG: mixed.liquidG } };
   const state = bowlState([...lines.map((line) => line.thing), liquid.thing]);
   const standing = (closeness: Band): ConsistencyBand => (state.dry ? DRY : consistencyBand(closeness));
@@ -109,7 +114,8 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
   const massOf = (i: number): Band => {
     const { mass, line } = mixed.lines[i];
     if (solving && free?.kind === "line" && free.line === i) return freeBand;
-    if (solving && free?.kind === "parts" && line.role === "part") return scaleBand(freeBand, mass.value / freeBand.mid);
+    if (solving && free?.kind === "parts" && line.role === "part")
+      return scaleBand(freeBand, mass.value / freeBand.mid);
     return bandOf(mass);
   };
 
@@ -125,8 +131,15 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
       count,
       unit: line.unit,
     })),
-    liquid: liquidAnswer(obstruction, solving && free?.kind === "liquid", scaleBand(liquidG, 1 / liquidDensity), question.spoons),
-    ...(free === undefined || free.kind === "liquid" ? {} : { solvedFor: free.kind === "line" ? free.line : "parts" as const }),
+    liquid: liquidAnswer(
+      obstruction,
+      solving && free?.kind === "liquid",
+      scaleBand(liquidG, 1 / liquidDensity),
+      question.spoons,
+    ),
+    ...(free === undefined || free.kind === "liquid"
+      ? {}
+      : { solvedFor: free.kind === "line" ? free.line : ("parts" as const) }),
     totalG: bands.totalG,
     totalMl: state.volumeMl,
     targetYieldPa,
@@ -135,17 +148,28 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
     later: standing(bands.closenessLater),
     coat: { needMm: need.coatMm, holdsMm },
     verdict: verdictOf({
-      lines: lines.map((line) => line.thing), liquid: liquid.thing, liquidDensity, targetYieldPa,
-      on: on.mid, holdsMm, needMm: need.coatMm.mid, pasteDensity: density, reachable: obstruction === undefined,
+      lines: lines.map((line) => line.thing),
+      liquid: liquid.thing,
+      liquidDensity,
+      targetYieldPa,
+      on: on.mid,
+      holdsMm,
+      needMm: need.coatMm.mid,
+      pasteDensity: density,
+      reachable: obstruction === undefined,
     }),
     rest,
     leaveOnMin: bandOf(PURPOSE[question.purpose].leaveOnMin),
     sections: { count: sections, eachG: scaleBand(bands.totalG, 1 / (1 + LEFT_IN_BOWL.value) / sections) },
     layers: layersOf(lines, liquid),
     cautions: cautionsFor({
-      head: question.head, purpose: question.purpose, kitchenTempC: question.kitchenTempC, liquidTempC: question.liquid.tempC,
+      head: question.head,
+      purpose: question.purpose,
+      kitchenTempC: question.kitchenTempC,
+      liquidTempC: question.liquid.tempC,
       materials: [...mixed.lines.map((line) => line.material), ...mixed.liquid.parts.map((part) => part.material)],
-      restMin: rest.restMin, essentialOilMl: essentialOilMl(mixed.lines.map(({ material, mass }) => ({ material, massG: mass.value }))),
+      restMin: rest.restMin,
+      essentialOilMl: essentialOilMl(mixed.lines.map(({ material, mass }) => ({ material, massG: mass.value }))),
     }),
   });
 }

@@ -65,12 +65,21 @@ export type CorrectionOption = {
   readonly on: Consistency;
 } & (
   | {
-    readonly kind: "liquid"; readonly ml: Band; /** Of it at once; the rest by steps. */ readonly atOnceMl: number; readonly spoons: SpoonAmount; readonly step: KitchenStep;
-    /** The bowl's own "never more", ml, where this reaches it or passes it. */
-    readonly neverMoreMl?: number;
-  }
+      readonly kind: "liquid";
+      readonly ml: Band;
+      /** Of it at once; the rest by steps. */ readonly atOnceMl: number;
+      readonly spoons: SpoonAmount;
+      readonly step: KitchenStep;
+      /** The bowl's own "never more", ml, where this reaches it or passes it. */
+      readonly neverMoreMl?: number;
+    }
   /** Powder in the blend's own proportions, never one herb alone. `line` indexes the blend's lines. */
-  | { readonly kind: "powder"; readonly totalG: number; readonly lines: readonly { readonly line: number; readonly massG: number; readonly spoons: SpoonAmount }[]; /** The jar that runs out before it is enough. */ readonly shortLine?: number }
+  | {
+      readonly kind: "powder";
+      readonly totalG: number;
+      readonly lines: readonly { readonly line: number; readonly massG: number; readonly spoons: SpoonAmount }[];
+      /** The jar that runs out before it is enough. */ readonly shortLine?: number;
+    }
   /** Nothing that is known of this bowl agrees with what was said; to look again once it has soaked, in minutes. */
   | { readonly kind: "leave"; readonly minutes: number }
   /** It thickens by itself. */
@@ -91,7 +100,11 @@ export interface CorrectionAnswer {
 }
 
 /** g/ml of a paste with its range. */
-export const pasteDensity = (value: number): Uncertain => ({ value, low: value * (1 - DENSITY_HALF), high: value * (1 + DENSITY_HALF) });
+export const pasteDensity = (value: number): Uncertain => ({
+  value,
+  low: value * (1 - DENSITY_HALF),
+  high: value * (1 + DENSITY_HALF),
+});
 
 /** What is in the bowl by now, to be looked at after so many minutes with holdings so many times the figures'. */
 interface Standing {
@@ -102,21 +115,44 @@ interface Standing {
   readonly restMin: number;
 }
 
-function standingOf(question: PasteQuestion, answer: PasteAnswer, pouredMl: number): Standing & { readonly materials: readonly Material[]; readonly density: number } {
+function standingOf(
+  question: PasteQuestion,
+  answer: PasteAnswer,
+  pouredMl: number,
+): Standing & { readonly materials: readonly Material[]; readonly density: number } {
   const find = lookupIn(question);
   const poured = liquidOf(question);
   const materials = answer.lines.map((line) => find(line.materialId, line.jarId)!);
-  const at = (minutes: number, factor: number): Thing[] => materials.map((material, i) =>
-    thing(material, answer.lines[i].massG.mid, holdingMlPerG(material) * factor * soakedShare(material, minutes, question.kitchenTempC)));
+  const at = (minutes: number, factor: number): Thing[] =>
+    materials.map((material, i) =>
+      thing(
+        material,
+        answer.lines[i].massG.mid,
+        holdingMlPerG(material) * factor * soakedShare(material, minutes, question.kitchenTempC),
+      ),
+    );
   const density = poured.densityGPerMl;
-  const liquid = (ml: number, factor: number): Thing => ({ ...poured.perG, massG: ml * density, holdingMlPerG: poured.perG.holdingMlPerG * factor });
-  return { at, liquid, pouredMl, targetYieldPa: answer.targetYieldPa, restMin: answer.rest.restMin, materials, density };
+  const liquid = (ml: number, factor: number): Thing => ({
+    ...poured.perG,
+    massG: ml * density,
+    holdingMlPerG: poured.perG.holdingMlPerG * factor,
+  });
+  return {
+    at,
+    liquid,
+    pouredMl,
+    targetYieldPa: answer.targetYieldPa,
+    restMin: answer.rest.restMin,
+    materials,
+    density,
+  };
 }
 
 /** How thick a bowl that will be right when it goes on is after so many minutes: thinner, while it still soaks. Pa. */
 function wantedPa({ at, liquid, targetYieldPa, restMin }: Standing, minutes: number): number {
   const grams = solveAmountG(at(Math.max(restMin, minutes), 1), liquid(1, 1), phiOf(targetYieldPa));
-  const then = grams === undefined ? undefined : consistencyOf([...at(minutes, 1), liquid(grams / liquid(1, 1).massG, 1)]);
+  const then =
+    grams === undefined ? undefined : consistencyOf([...at(minutes, 1), liquid(grams / liquid(1, 1).massG, 1)]);
   return then === undefined || then.state === "dry" ? targetYieldPa : Math.min(targetYieldPa, then.yieldPa);
 }
 
@@ -126,21 +162,28 @@ function wantedPa({ at, liquid, targetYieldPa, restMin }: Standing, minutes: num
  * how it should be by now, or how it is wanted in the end; each word is taken for as little as it may mean. A test says it either way.
  * @param before what was held before, 1 is as the figures say
  */
-function seenFactor(standing: Standing, seen: Seen | { readonly by: "right" }, minutes: number, before: number): Result<{ readonly factor: Band; readonly readPa?: Band }> {
+function seenFactor(
+  standing: Standing,
+  seen: Seen | { readonly by: "right" },
+  minutes: number,
+  before: number,
+): Result<{ readonly factor: Band; readonly readPa?: Band }> {
   const { at, liquid, pouredMl, targetYieldPa } = standing;
   const phiAt = (factor: number) => bowlState([...at(minutes, factor), liquid(pouredMl, factor)]).phi;
   const saying = (yieldPa: number) => holdingFactor(phiAt, phiOf(yieldPa));
   if (seen.by === "test") {
     const bowl = bowlState([...at(minutes, 1), liquid(pouredMl, 1)]);
     const problems = checkReading(seen.reading, bowl.massG / bowl.volumeMl);
-    const read = problems.length > 0 ? refuse(...problems) : readYield(seen.reading, pasteDensity(bowl.massG / bowl.volumeMl));
+    const read =
+      problems.length > 0 ? refuse(...problems) : readYield(seen.reading, pasteDensity(bowl.massG / bowl.volumeMl));
     if (!read.ok) return read;
     const { low, mid, high } = read.value.yieldPa;
     return ok({ factor: { low: saying(low), mid: saying(mid), high: saying(high) }, readPa: read.value.yieldPa });
   }
   if (seen.by === "pour") return ok({ factor: point(before) });
   const byNow = wantedPa(standing, minutes);
-  if (seen.by === "right") return ok({ factor: point(Math.min(saying(targetYieldPa), Math.max(saying(byNow), before))) });
+  if (seen.by === "right")
+    return ok({ factor: point(Math.min(saying(targetYieldPa), Math.max(saying(byNow), before))) });
   const thick = isThick(seen.word);
   const said = saying((thick ? byNow : targetYieldPa) * WORD_FACTOR[seen.word]);
   return ok({ factor: point(thick ? Math.max(before, said) : Math.min(before, said)) });
@@ -176,8 +219,21 @@ export function asHeard(question: PasteQuestion, factor: number): PasteQuestion 
     const { holding } = material;
     const one = holdingMlPerG(material);
     if (holding.kind === "none" || !(one > 0)) return material;
-    const times = (figure: Figure): Figure => ({ ...figure, value: figure.value * factor, low: figure.low * factor, high: figure.high * factor });
-    const perGram: Figure = holding.kind === "perGram" ? holding.mlPerG : { ...holding.yieldPa, value: one, low: holdingMlPerG(material, "low"), high: holdingMlPerG(material, "high") };
+    const times = (figure: Figure): Figure => ({
+      ...figure,
+      value: figure.value * factor,
+      low: figure.low * factor,
+      high: figure.high * factor,
+    });
+    const perGram: Figure =
+      holding.kind === "perGram"
+        ? holding.mlPerG
+        : {
+            ...holding.yieldPa,
+            value: one,
+            low: holdingMlPerG(material, "low"),
+            high: holdingMlPerG(material, "high"),
+          };
     return { ...material, holding: { kind: "perGram", mlPerG: times(perGram) } };
   });
   return { ...question, own };
@@ -194,7 +250,11 @@ export function asHeard(question: PasteQuestion, factor: number): PasteQuestion 
  */
 export function correctPaste(question: PasteQuestion, seen: Seen, now: BowlNow): Result<CorrectionAnswer> {
   const { pouredMl, minutesSoaked = 0, haveG = [], heard = 1 } = now;
-  const wrong = [checkNumber("pouredMl", pouredMl, "pouredMl"), checkNumber("minutesSoaked", minutesSoaked, "soakedMin"), checkNumber("heard", heard, "holdingFactor")].filter((problem) => problem !== undefined);
+  const wrong = [
+    checkNumber("pouredMl", pouredMl, "pouredMl"),
+    checkNumber("minutesSoaked", minutesSoaked, "soakedMin"),
+    checkNumber("heard", heard, "holdingFactor"),
+  ].filter((problem) => problem !== undefined);
   if (wrong.length > 0) return refuse(...wrong);
   if (seen.by === "word" && !WORDS.includes(seen.word)) return refuse({ field: "word", code: "unknownChoice" });
   const planned = computePaste(question);
@@ -224,15 +284,31 @@ export function correctPaste(question: PasteQuestion, seen: Seen, now: BowlNow):
   const plannedShare = powderG / answer.totalG.mid;
   const after = (things: readonly Thing[], addedPowderG = 0) => {
     const { massG } = bowlState(things);
-    return { totalAfterG: massG, strength: plannedShare > 0 ? (powderG + addedPowderG) / massG / plannedShare : 1, on: consistencyOf(things) };
+    return {
+      totalAfterG: massG,
+      strength: plannedShare > 0 ? (powderG + addedPowderG) / massG / plannedShare : 1,
+      on: consistencyOf(things),
+    };
   };
   const asItIs = [...on, there];
   const found = (...options: [CorrectionOption, ...CorrectionOption[]]) =>
-    ok<CorrectionAnswer>({ options, totalBeforeG, needG: answer.head.pasteG, holdingFactor: factor, ...(readPa ? { readPa } : {}) });
+    ok<CorrectionAnswer>({
+      options,
+      totalBeforeG,
+      needG: answer.head.pasteG,
+      holdingFactor: factor,
+      ...(readPa ? { readPa } : {}),
+    });
   const restLeft = Math.max(0, answer.rest.restMin - minutesSoaked);
-  const wait = (minutes: number): CorrectionOption => ({ kind: "wait", minutes, ...after([...at(Math.max(onMin, minutesSoaked + minutes), factor.mid), there]) });
+  const wait = (minutes: number): CorrectionOption => ({
+    kind: "wait",
+    minutes,
+    ...after([...at(Math.max(onMin, minutesSoaked + minutes), factor.mid), there]),
+  });
   const leave = (): CorrectionOption => ({ kind: "leave", minutes: restLeft, ...after(asItIs) });
-  const step = thick ? fineStep(more, question.spoons) : kitchenStep(Math.abs(Number.isFinite(more) ? more : 0), question.spoons);
+  const step = thick
+    ? fineStep(more, question.spoons)
+    : kitchenStep(Math.abs(Number.isFinite(more) ? more : 0), question.spoons);
 
   if (!thin && (thick || more >= step.ml / 2)) {
     // What was called thick keeps its side of the target: whole spoons below it.
@@ -249,8 +325,17 @@ export function correctPaste(question: PasteQuestion, seen: Seen, now: BowlNow):
     const safeMl = plan ? plan.firstPourMl - pouredMl : 0;
     const atOnceMl = Math.min(ml, Math.max(step.ml, Math.floor(safeMl / step.ml) * step.ml));
     const [least, most] = [moreMl(onMin, factor.low), moreMl(onMin, factor.high)];
-    const band = seen.by === "test" ? { low: Math.max(0, Math.min(ml, least)), mid: ml, high: Math.max(ml, most) } : point(ml);
-    return found({ kind: "liquid", ml: band, atOnceMl, spoons: inSpoons(ml, question.spoons), step, ...neverMore, ...after([...on, liquid(pouredMl + ml, factor.mid)]) });
+    const band =
+      seen.by === "test" ? { low: Math.max(0, Math.min(ml, least)), mid: ml, high: Math.max(ml, most) } : point(ml);
+    return found({
+      kind: "liquid",
+      ml: band,
+      atOnceMl,
+      spoons: inSpoons(ml, question.spoons),
+      step,
+      ...neverMore,
+      ...after([...on, liquid(pouredMl + ml, factor.mid)]),
+    });
   }
   if (Math.abs(more) < step.ml / 2) return found(wait(restLeft));
   const thickened = (minutes: number) => moreMl(minutes, factor.mid) > -step.ml / 2;
@@ -265,12 +350,16 @@ export function correctPaste(question: PasteQuestion, seen: Seen, now: BowlNow):
   if (later !== undefined) options.push(wait(later - minutesSoaked));
   // Powders of the blend's own proportions thicken it; what is wet is not put in once more.
   const role = (i: number) => question.lines[i].role;
-  const isPart = isPowder.some((dry, i) => dry && role(i) !== "fixed") ? isPowder.map((dry, i) => dry && role(i) !== "fixed") : isPowder;
+  const isPart = isPowder.some((dry, i) => dry && role(i) !== "fixed")
+    ? isPowder.map((dry, i) => dry && role(i) !== "fixed")
+    : isPowder;
   const parts = on.filter((_, i) => isPart[i]);
   const partsG = parts.reduce((sum, t) => sum + t.massG, 0);
   const perGram = parts.reduce((sum, t) => sum + t.massG * pullPerG(t, targetPhi), 0) / partsG;
   const wantedG = perGram > 0 ? Math.max(0, -pullG(asItIs, targetPhi) / perGram) : 0;
-  const reach = answer.lines.map(({ massG: { mid } }, i) => (isPart[i] && haveG[i] !== undefined && mid > 0 ? (Math.max(0, haveG[i]) * partsG) / mid : Infinity));
+  const reach = answer.lines.map(({ massG: { mid } }, i) =>
+    isPart[i] && haveG[i] !== undefined && mid > 0 ? (Math.max(0, haveG[i]) * partsG) / mid : Infinity,
+  );
   const mostG = Math.min(...reach);
   const totalG = Math.min(wantedG, mostG);
   if (Number.isFinite(totalG) && totalG > LEAST_POWDER_G) {
@@ -280,20 +369,28 @@ export function correctPaste(question: PasteQuestion, seen: Seen, now: BowlNow):
       return [{ line, massG, spoons: inSpoons(massG / material.bulkDensityGPerMl.value, question.spoons) }];
     });
     const thicker = on.map((t, i) => (isPart[i] ? { ...t, massG: t.massG * (1 + totalG / partsG) } : t));
-    options.push({ kind: "powder", totalG, lines, ...(mostG < wantedG ? { shortLine: reach.indexOf(mostG) } : {}), ...after([...thicker, there], totalG) });
+    options.push({
+      kind: "powder",
+      totalG,
+      lines,
+      ...(mostG < wantedG ? { shortLine: reach.indexOf(mostG) } : {}),
+      ...after([...thicker, there], totalG),
+    });
   }
   const state = consistencyOf(asItIs);
   if (state.state !== "dry") {
     const bowl = bowlState(asItIs);
     const holdsMm = heldCoatMm(state.yieldPa, bowl.massG / bowl.volumeMl);
-    if (holdsMm >= LEAST_COAT_MM && holdsMm < answer.coat.needMm.mid) options.push({ kind: "thinCoat", holdsMm, needMm: answer.coat.needMm.mid, ...after(asItIs) });
+    if (holdsMm >= LEAST_COAT_MM && holdsMm < answer.coat.needMm.mid)
+      options.push({ kind: "thinCoat", holdsMm, needMm: answer.coat.needMm.mid, ...after(asItIs) });
   }
   const [first, ...rest] = options;
   return first ? found(first, ...rest) : found(leave());
 }
 
 /** Whole teaspoons, or quarters of one where it is less than that. */
-const wholeSpoonMl = (ml: number, spoons: Spoons): number => (ml >= spoonMl(spoons).tsp ? spoonMl(spoons).tsp : spoonMl(spoons).tsp / 4);
+const wholeSpoonMl = (ml: number, spoons: Spoons): number =>
+  ml >= spoonMl(spoons).tsp ? spoonMl(spoons).tsp : spoonMl(spoons).tsp / 4;
 
 /** Steps down to a quarter of a teaspoon, so that a small bowl is not passed by one of them. */
 function fineStep(ml: number, spoons: Spoons): KitchenStep {

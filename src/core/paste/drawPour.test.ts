@@ -6,12 +6,15 @@ describe("where the pour will stop", () => {
     const { liquid } = answerTo(MASK);
     if (liquid.state !== "solved") throw new Error("expected a solved liquid");
     const drawn = drawPour(MASK)!;
-    for (const end of ["low", "mid", "high"] as const) expect(Math.abs(drawn.band[end] / liquid.ml[end] - 1)).toBeLessThan(0.06);
+    for (const end of ["low", "mid", "high"] as const)
+      expect(Math.abs(drawn.band[end] / liquid.ml[end] - 1)).toBeLessThan(0.06);
     expect(drawPour(MASK)).toEqual(drawn);
   });
   test("nothing to draw where the liquid is given, out of reach, or the question is refused", () => {
     expect(drawPour({ ...MASK, liquid: { materialId: "water", tempC: 40, amountMl: 100 } })).toBeUndefined();
-    expect(drawPour({ ...MASK, liquid: { materialId: "yoghurt", tempC: 8 }, target: { word: "drizzle" } })).toBeUndefined();
+    expect(
+      drawPour({ ...MASK, liquid: { materialId: "yoghurt", tempC: 8 }, target: { word: "drizzle" } }),
+    ).toBeUndefined();
     expect(drawPour({ ...MASK, lines: [] })).toBeUndefined();
   });
 });

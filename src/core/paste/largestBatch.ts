@@ -16,11 +16,21 @@ export interface LargestBatch {
  * @param sameJar lines with an equal key draw on one jar
  * @returns undefined in `value` where nothing limits it
  */
-export function largestBatch(question: PasteQuestion, haveG: readonly (number | undefined)[], sameJar: readonly (string | undefined)[] = []): Result<LargestBatch | undefined> {
+export function largestBatch(
+  question: PasteQuestion,
+  haveG: readonly (number | undefined)[],
+  sameJar: readonly (string | undefined)[] = [],
+): Result<LargestBatch | undefined> {
   const planned = computePaste(question);
   if (!planned.ok) return refuse(...planned.problems);
   const wanted = planned.value.lines.map(({ massG }) => massG.mid);
-  const together = wanted.map((massG, i) => wanted.reduce((sum, other, j) => sum + (j === i || (sameJar[i] !== undefined && sameJar[j] === sameJar[i]) ? other : 0), 0) || massG);
+  const together = wanted.map(
+    (massG, i) =>
+      wanted.reduce(
+        (sum, other, j) => sum + (j === i || (sameJar[i] !== undefined && sameJar[j] === sameJar[i]) ? other : 0),
+        0,
+      ) || massG,
+  );
   let found: LargestBatch | undefined;
   haveG.forEach((have, line) => {
     if (have === undefined || !(together[line] > 0)) return;

@@ -23,12 +23,22 @@ const orderOf = (material: Material): number => {
  */
 export function layersOf(
   lines: readonly { readonly material: Material; readonly thing: Thing }[],
-  liquid: { readonly materials: readonly { readonly material: Material; readonly massShare: number }[]; readonly thing: Thing },
+  liquid: {
+    readonly materials: readonly { readonly material: Material; readonly massShare: number }[];
+    readonly thing: Thing;
+  },
 ): Layer[] {
   const stacked = lines.map(({ material, thing }, line): Layer & { order: number } => ({
-    kind: "line", line, volumeMl: thing.massG * volumePerG(thing), colour: material.colour, order: orderOf(material),
+    kind: "line",
+    line,
+    volumeMl: thing.massG * volumePerG(thing),
+    colour: material.colour,
+    order: orderOf(material),
   }));
-  const canHold = lines.reduce((sum, { material, thing }) => sum + (material.form === "powder" ? thing.massG * thing.holdingMlPerG : 0), 0);
+  const canHold = lines.reduce(
+    (sum, { material, thing }) => sum + (material.form === "powder" ? thing.massG * thing.holdingMlPerG : 0),
+    0,
+  );
   const pouredMl = liquid.thing.massG * volumePerG(liquid.thing);
   const heldMl = Math.min(pouredMl, canHold);
   const colour = [...liquid.materials].sort((a, b) => b.massShare - a.massShare)[0].material.colour;

@@ -24,7 +24,8 @@ export interface MixedLiquid {
 }
 
 /** What the target decides: the liquid, one line, or how much of the parts. */
-export type Free = { readonly kind: "liquid" } | { readonly kind: "line"; readonly line: number } | { readonly kind: "parts" };
+export type Free =
+  { readonly kind: "liquid" } | { readonly kind: "line"; readonly line: number } | { readonly kind: "parts" };
 
 /** Why no amount of what is free brings the bowl to its target. */
 export type Obstacle =
@@ -82,16 +83,33 @@ export function liquidOf(blend: Pick<PasteQuestion, "liquid" | "own">): MixedLiq
   const find = lookupIn(blend);
   const { materialId, jarId, with: second } = blend.liquid;
   const first = find(materialId, jarId)!;
-  if (!second) return { parts: [{ material: first, massShare: 1 }], perG: soakedThing(first, 1, 1), densityGPerMl: first.bulkDensityGPerMl.value };
+  if (!second)
+    return {
+      parts: [{ material: first, massShare: 1 }],
+      perG: soakedThing(first, 1, 1),
+      densityGPerMl: first.bulkDensityGPerMl.value,
+    };
   const other = find(second.materialId, second.jarId)!;
   const [a, b] = [(1 - second.share) * first.bulkDensityGPerMl.value, second.share * other.bulkDensityGPerMl.value];
-  const parts = [{ material: first, massShare: a / (a + b) }, { material: other, massShare: b / (a + b) }];
+  const parts = [
+    { material: first, massShare: a / (a + b) },
+    { material: other, massShare: b / (a + b) },
+  ];
   const things = parts.map(({ material, massShare }) => soakedThing(material, massShare, 1));
   const sum = (of: (t: Thing) => number) => things.reduce((total, t) => total + t.massG * of(t), 0);
   const solids = sum((t) => t.solids);
   return {
-    parts, densityGPerMl: a + b,
-    perG: { massG: 1, water: sum((t) => t.water), oil: sum((t) => t.oil), dissolving: sum((t) => t.dissolving), solids, solidsDensity: solids > 0 ? solids / sum((t) => t.solids / t.solidsDensity) : 1, holdingMlPerG: sum((t) => t.holdingMlPerG) },
+    parts,
+    densityGPerMl: a + b,
+    perG: {
+      massG: 1,
+      water: sum((t) => t.water),
+      oil: sum((t) => t.oil),
+      dissolving: sum((t) => t.dissolving),
+      solids,
+      solidsDensity: solids > 0 ? solids / sum((t) => t.solids / t.solidsDensity) : 1,
+      holdingMlPerG: sum((t) => t.holdingMlPerG),
+    },
   };
 }
 
@@ -102,7 +120,10 @@ export function liquidOf(blend: Pick<PasteQuestion, "liquid" | "own">): MixedLiq
  * @param soaked  share of its holding each material has when the paste goes on
  */
 export function mix(
-  blend: PasteQuestion, phi: number, totalG: number | undefined, soaked: (material: Material) => number,
+  blend: PasteQuestion,
+  phi: number,
+  totalG: number | undefined,
+  soaked: (material: Material) => number,
 ): Mix {
   const find = lookupIn(blend);
   const { spoons } = blend;
@@ -117,18 +138,43 @@ export function mix(
   const fixed = entered.filter((e) => e.role === "fixed").map((e) => e.thing);
   const sum = (things: readonly Thing[]) => things.reduce((total, t) => total + t.massG, 0);
   const roles = entered.map((e) => e.role);
-  const tooMuch: Obstruction = { why: "fixedTooMuch", line: heaviest(entered.map((e) => (e.role === "fixed" ? e.thing.massG : 0))) };
+  const tooMuch: Obstruction = {
+    why: "fixedTooMuch",
+    line: heaviest(entered.map((e) => (e.role === "fixed" ? e.thing.massG : 0))),
+  };
   const partsG = sum(parts);
   const fixedG = sum(fixed);
   const givenG = blend.liquid.amountMl === undefined ? undefined : blend.liquid.amountMl * poured.densityGPerMl;
   const solvedLine = roles.indexOf("solved");
-  const free: Free | undefined = solvedLine >= 0 ? { kind: "line", line: solvedLine } : givenG === undefined ? { kind: "liquid" } : blend.sizing === "forLiquid" ? { kind: "parts" } : undefined;
+  const free: Free | undefined =
+    solvedLine >= 0
+      ? { kind: "line", line: solvedLine }
+      : givenG === undefined
+        ? { kind: "liquid" }
+        : blend.sizing === "forLiquid"
+          ? { kind: "parts" }
+          : undefined;
 
   const amounts = (): Amounts => {
     if (givenG !== undefined) return withLiquid(givenG);
     if (totalG === undefined) {
-      const solved = solveAmountG(entered.map((e) => e.thing), liquid, phi);
-      return solved === undefined ? { scale: 1, liquidG: 0, obstruction: obstructionIn(entered.map((e) => e.thing), liquid, phi, roles) } : { scale: 1, liquidG: solved };
+      const solved = solveAmountG(
+        entered.map((e) => e.thing),
+        liquid,
+        phi,
+      );
+      return solved === undefined
+        ? {
+            scale: 1,
+            liquidG: 0,
+            obstruction: obstructionIn(
+              entered.map((e) => e.thing),
+              liquid,
+              phi,
+              roles,
+            ),
+          }
+        : { scale: 1, liquidG: solved };
     }
     const cannotThin = pullPerG(liquid, phi) >= 0;
     const solved = solveForTotal(parts, fixed, liquid, phi, totalG);
@@ -138,37 +184,61 @@ export function mix(
     const scale = (totalG - fixedG) / partsG;
     if (scale <= 0) return { scale: 1, liquidG: 0, obstruction: tooMuch };
     const scaled = entered.map((e) => (e.role === "part" ? { ...e.thing, massG: e.thing.massG * scale } : e.thing));
-    return { scale, liquidG: 0, obstruction: cannotThin ? { why: "cannotThin" } : obstructionIn(scaled, liquid, phi, roles) };
+    return {
+      scale,
+      liquidG: 0,
+      obstruction: cannotThin ? { why: "cannotThin" } : obstructionIn(scaled, liquid, phi, roles),
+    };
   };
   /** The liquid stands; what else is free follows the target, or the outcome is what is asked. */
   const withLiquid = (liquidG: number): Amounts => {
     const inBowl = { ...liquid, massG: liquidG };
     if (free?.kind === "parts") {
       const scale = solveScale(parts, [...fixed, inBowl], phi);
-      return scale === undefined ? { scale: 1, liquidG, obstruction: wrongWay(pullG([...fixed, inBowl], phi)) } : { scale, liquidG };
+      return scale === undefined
+        ? { scale: 1, liquidG, obstruction: wrongWay(pullG([...fixed, inBowl], phi)) }
+        : { scale, liquidG };
     }
     if (free?.kind === "line") {
       const solvedThing = entered[free.line].thing;
       const rest = [...fixed, inBowl];
       if (totalG === undefined) {
         const lineG = solveAmountG([...parts, ...rest], solvedThing, phi);
-        return lineG === undefined ? { scale: 1, liquidG, lineG: 0, obstruction: wrongWay(pullG([...parts, ...rest], phi), free.line) } : { scale: 1, liquidG, lineG };
+        return lineG === undefined
+          ? { scale: 1, liquidG, lineG: 0, obstruction: wrongWay(pullG([...parts, ...rest], phi), free.line) }
+          : { scale: 1, liquidG, lineG };
       }
       const solved = solveForTotal(parts, rest, solvedThing, phi, totalG);
       if (solved && solved.scale > 0 && solved.freeG >= 0) return { scale: solved.scale, liquidG, lineG: solved.freeG };
       const scale = (totalG - fixedG - liquidG) / partsG;
-      return scale > 0 ? { scale, liquidG, lineG: 0, obstruction: wrongWay(pullG([...parts.map((t) => ({ ...t, massG: t.massG * scale })), ...rest], phi), free.line) } : { scale: 1, liquidG, lineG: 0, obstruction: tooMuch };
+      return scale > 0
+        ? {
+            scale,
+            liquidG,
+            lineG: 0,
+            obstruction: wrongWay(
+              pullG([...parts.map((t) => ({ ...t, massG: t.massG * scale })), ...rest], phi),
+              free.line,
+            ),
+          }
+        : { scale: 1, liquidG, lineG: 0, obstruction: tooMuch };
     }
     const scale = totalG === undefined ? 1 : (totalG - fixedG - liquidG) / partsG;
     return scale > 0 ? { scale, liquidG } : { scale: 1, liquidG, obstruction: tooMuch };
   };
   /** Names the line that pulls most the way the bowl already leans. */
   const wrongWay = (there: number, but?: number): Obstruction => {
-    const pulls = entered.map(({ thing: t, role }, i) => (i === but || (role === "part" && free?.kind === "parts") ? 0 : Math.max(0, Math.sign(there) * t.massG * pullPerG(t, phi))));
+    const pulls = entered.map(({ thing: t, role }, i) =>
+      i === but || (role === "part" && free?.kind === "parts")
+        ? 0
+        : Math.max(0, Math.sign(there) * t.massG * pullPerG(t, phi)),
+    );
     return { why: there > 0 ? "stillThicker" : "stillThinner", line: heaviest(pulls) };
   };
   const { scale: solvedScale, liquidG: solvedG, lineG, obstruction: found } = amounts();
-  const powderG = sum(entered.filter((e) => e.role === "part" || (partsG === 0 && phaseOf(e.material) === "dry")).map((e) => e.thing));
+  const powderG = sum(
+    entered.filter((e) => e.role === "part" || (partsG === 0 && phaseOf(e.material) === "dry")).map((e) => e.thing),
+  );
   const hardly = givenG === undefined && liquid.holdingMlPerG > 0 && solvedG > HARDLY * powderG * solvedScale;
   const obstruction: Obstruction | undefined = found ?? (hardly ? { why: "hardlyThins" } : undefined);
   // A liquid that is no use is not poured by the bucket: the bowl is shown without it, the parts making up the weight.
@@ -198,6 +268,13 @@ function obstructionIn(things: readonly Thing[], liquid: Thing, phi: number, rol
   const perGram = pullG(parts, phi) / parts.reduce((sum, t) => sum + t.massG, 0);
   const wanted = perGram > 0 ? -pullG(things, phi) / perGram : undefined;
   const powderToAddG = wanted !== undefined && wanted <= LIMITS.amountG.max ? wanted : undefined;
-  const lineWouldBeG = line === undefined ? undefined : solveAmountG(things.filter((_, i) => i !== line), things[line], phi);
+  const lineWouldBeG =
+    line === undefined
+      ? undefined
+      : solveAmountG(
+          things.filter((_, i) => i !== line),
+          things[line],
+          phi,
+        );
   return { why: "alreadyThin", line, lineWouldBeG, powderToAddG };
 }

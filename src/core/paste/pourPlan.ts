@@ -23,8 +23,10 @@ export interface PourPlan {
 export function kitchenStep(spanMl: number, spoons: Spoons): KitchenStep {
   const { tsp, tbsp } = spoonMl(spoons);
   const steps: KitchenStep[] = [
-    { count: 2, unit: "tbsp", ml: 2 * tbsp }, { count: 1, unit: "tbsp", ml: tbsp },
-    { count: 2, unit: "tsp", ml: 2 * tsp }, { count: 1, unit: "tsp", ml: tsp },
+    { count: 2, unit: "tbsp", ml: 2 * tbsp },
+    { count: 1, unit: "tbsp", ml: tbsp },
+    { count: 2, unit: "tsp", ml: 2 * tsp },
+    { count: 1, unit: "tsp", ml: tsp },
   ];
   return steps.find((step) => step.ml <= spanMl / 5) ?? steps[steps.length - 1];
 }
@@ -36,7 +38,11 @@ export function pourPlan(liquidMl: Band, spoons: Spoons): PourPlan {
   const step = kitchenStep(way, spoons);
   const times = Math.max(0, Math.floor(way / step.ml + 1e-9) - 1);
   return {
-    firstPourMl, step, times, teaspoonsFromMl: firstPourMl + times * step.ml,
-    expectedStopMl: liquidMl.mid, mostMl: liquidMl.high,
+    firstPourMl,
+    step,
+    times,
+    teaspoonsFromMl: firstPourMl + times * step.ml,
+    expectedStopMl: liquidMl.mid,
+    mostMl: liquidMl.high,
   };
 }

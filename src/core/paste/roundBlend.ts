@@ -1,6 +1,9 @@
 import { inSpoons, spoonMl, type SpoonAmount, type Spoons } from "../measure";
 
-export interface RoundedLine { readonly line: number; readonly spoons: SpoonAmount }
+export interface RoundedLine {
+  readonly line: number;
+  readonly spoons: SpoonAmount;
+}
 export interface RoundedBlend {
   readonly lines: readonly RoundedLine[];
   /** The line furthest from its share, as a part of it: 0.04 is 4 % off. */
@@ -38,22 +41,31 @@ function choices(ml: number, spoons: Spoons): SpoonAmount[] {
  * @param volumesMl of the lines as they are, ml > 0
  * @returns undefined where no rounding keeps the proportions, or there is nothing to round
  */
-export function roundBlend(volumesMl: readonly number[], spoons: Spoons, tolerance = ROUNDING_TOLERANCE): RoundedBlend | undefined {
+export function roundBlend(
+  volumesMl: readonly number[],
+  spoons: Spoons,
+  tolerance = ROUNDING_TOLERANCE,
+): RoundedBlend | undefined {
   if (volumesMl.length === 0 || volumesMl.some((ml) => !(ml > 0) || !Number.isFinite(ml))) return undefined;
   const whole = volumesMl.reduce((sum, ml) => sum + ml, 0);
   let best: RoundedBlend | undefined;
   for (let i = 0; i < SCALES; i++) {
     const factor = 1 - tolerance + (2 * tolerance * i) / (SCALES - 1);
     const picked = volumesMl.map((ml) => {
-      const near = choices(ml * factor, spoons).filter(({ volumeMl }) => Math.abs(volumeMl / (ml * factor) - 1) <= tolerance);
+      const near = choices(ml * factor, spoons).filter(
+        ({ volumeMl }) => Math.abs(volumeMl / (ml * factor) - 1) <= tolerance,
+      );
       return near.sort((a, b) => scoopsOf(a) - scoopsOf(b))[0] ?? inSpoons(ml * factor, spoons);
     });
     const sum = picked.reduce((total, { volumeMl }) => total + volumeMl, 0);
-    const worst = Math.max(...picked.map(({ volumeMl }, line) => Math.abs(volumeMl / sum / (volumesMl[line] / whole) - 1)));
+    const worst = Math.max(
+      ...picked.map(({ volumeMl }, line) => Math.abs(volumeMl / sum / (volumesMl[line] / whole) - 1)),
+    );
     const scale = sum / whole;
     if (worst > tolerance || Math.abs(scale - 1) > tolerance) continue;
     const scoops = picked.reduce((total, one) => total + scoopsOf(one), 0);
-    if (!best || scoops < best.scoops - 1e-9 || (Math.abs(scoops - best.scoops) < 1e-9 && worst < best.worst)) best = { lines: picked.map((spoonsOf, line) => ({ line, spoons: spoonsOf })), worst, scale, scoops };
+    if (!best || scoops < best.scoops - 1e-9 || (Math.abs(scoops - best.scoops) < 1e-9 && worst < best.worst))
+      best = { lines: picked.map((spoonsOf, line) => ({ line, spoons: spoonsOf })), worst, scale, scoops };
   }
   return best;
 }

@@ -15,12 +15,16 @@ export function scaleBlend(blend: Blend, factor: number): Blend {
   };
   const { amountMl, ...bare } = blend.liquid;
   // Where something else is solved for, the liquid is what it is solved from.
-  const pinned = amountMl !== undefined && (blend.sizing === "forLiquid" || blend.lines.some(({ role }) => role === "solved"));
+  const pinned =
+    amountMl !== undefined && (blend.sizing === "forLiquid" || blend.lines.some(({ role }) => role === "solved"));
   return {
     ...blend,
     liquid: pinned ? { ...bare, amountMl: tidy(amountMl * factor, "ml") } : bare,
     lines: blend.lines.map((line) =>
-      line.role === "fixed" || blend.sizing === "asGiven" ? { ...line, amount: tidy(line.amount * factor, line.unit) } : line),
+      line.role === "fixed" || blend.sizing === "asGiven"
+        ? { ...line, amount: tidy(line.amount * factor, line.unit) }
+        : line,
+    ),
   };
 }
 

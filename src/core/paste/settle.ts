@@ -26,7 +26,10 @@ export const LATER_MIN = 60;
 /** Settles head, rest and mix. The question must have passed `checkQuestion`. */
 export function settle(question: PasteQuestion): Settled {
   const need = coverage(question.head, question.purpose, question.roots);
-  const byHead = question.sizing !== "asGiven" && question.sizing !== "forLiquid" && question.lines.some(({ role }) => role === "part");
+  const byHead =
+    question.sizing !== "asGiven" &&
+    question.sizing !== "forLiquid" &&
+    question.lines.some(({ role }) => role === "part");
   const wantedG = !byHead ? undefined : question.sizing === "generous" ? need.pasteG.high : need.pasteG.mid;
   const targetYieldPa = "yieldPa" in question.target ? question.target.yieldPa : TARGET_PA[question.target.word];
   const phi = phiOf(targetYieldPa);
@@ -40,7 +43,11 @@ export function settle(question: PasteQuestion): Settled {
   const mixed = mix(question, phi, wantedG, soakedOn);
 
   const after = (minutes: number) => mixed.lines.map(({ material }) => soakedShare(material, minutes, tempC));
-  const soaked: MixSpec["soaked"] = { on: after(rest.restMin), mixed: after(0), later: after(rest.restMin + LATER_MIN) };
+  const soaked: MixSpec["soaked"] = {
+    on: after(rest.restMin),
+    mixed: after(0),
+    later: after(rest.restMin + LATER_MIN),
+  };
   const solving = mixed.free !== undefined && !mixed.obstruction;
   const spec = mixSpec(mixed, solving ? targetYieldPa : undefined, soaked, question.learnt);
   return { need, targetYieldPa, rest, mixed, solving, spec, soaked };

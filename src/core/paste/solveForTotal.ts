@@ -7,7 +7,11 @@ import { pullG } from "./solveAmount";
  * which means that the fixed things alone are too much; undefined where the equations do not determine it.
  */
 export function solveForTotal(
-  parts: readonly Thing[], fixed: readonly Thing[], free: Thing, phi: number, totalG: number,
+  parts: readonly Thing[],
+  fixed: readonly Thing[],
+  free: Thing,
+  phi: number,
+  totalG: number,
 ): { readonly scale: number; readonly freeG: number } | undefined {
   const partsG = parts.reduce((sum, t) => sum + t.massG, 0);
   const fixedG = fixed.reduce((sum, t) => sum + t.massG, 0);

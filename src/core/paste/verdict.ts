@@ -8,7 +8,12 @@ import { phiOf } from "../flow";
 /** Whether this paste does what the purpose wants, and the mend where it does not. Amounts of liquid in ml. */
 export type Verdict =
   | { readonly state: "stillDry"; readonly moreMl?: number }
-  | { readonly state: "willRun"; readonly holdsMm: number; readonly needMm: number; readonly mend?: { readonly word: TargetWord; readonly lessMl: number } }
+  | {
+      readonly state: "willRun";
+      readonly holdsMm: number;
+      readonly needMm: number;
+      readonly mend?: { readonly word: TargetWord; readonly lessMl: number };
+    }
   | { readonly state: "wontSpread"; readonly moreMl?: number }
   | { readonly state: "clings"; readonly holdsMm: number; readonly needMm: number };
 
@@ -40,8 +45,10 @@ export function verdictOf(s: Situation): Verdict {
     return ml !== undefined && ml > nowMl ? ml - nowMl : undefined;
   };
 
-  if (s.on.state === "dry" || s.holdsMm === undefined) return { state: "stillDry", moreMl: more(Math.min(s.targetYieldPa, TARGET_PA.mash)) };
-  if (s.on.state === "paste" && s.on.word === "tooStiff") return { state: "wontSpread", moreMl: more(Math.min(s.targetYieldPa, TARGET_PA.mash)) };
+  if (s.on.state === "dry" || s.holdsMm === undefined)
+    return { state: "stillDry", moreMl: more(Math.min(s.targetYieldPa, TARGET_PA.mash)) };
+  if (s.on.state === "paste" && s.on.word === "tooStiff")
+    return { state: "wontSpread", moreMl: more(Math.min(s.targetYieldPa, TARGET_PA.mash)) };
   if (s.holdsMm >= NEAR * s.needMm) return { state: "clings", holdsMm: s.holdsMm, needMm: s.needMm };
   const enoughPa = yieldForCoatPa(NEAR * s.needMm, s.pasteDensity);
   const word = TARGETS.find((target) => TARGET_PA[target] >= enoughPa);

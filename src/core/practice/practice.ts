@@ -1,6 +1,21 @@
 import { seeded } from "../figure";
 import { CATALOGUE, findMaterial, type Material } from "../material";
-import { bowlState, consistencyOf, holdingMlPerG, layersOf, phiOf, solveAmountG, TARGET_PA, TARGETS, thing, wordFor, type Consistency, type Layer, type TargetWord, type Thing } from "../paste";
+import {
+  bowlState,
+  consistencyOf,
+  holdingMlPerG,
+  layersOf,
+  phiOf,
+  solveAmountG,
+  TARGET_PA,
+  TARGETS,
+  thing,
+  wordFor,
+  type Consistency,
+  type Layer,
+  type TargetWord,
+  type Thing,
+} from "../paste";
 
 /** A bowl to practise on: a powder nobody names, so much of it, and how thick it should become. */
 export interface PracticeBowl {
@@ -14,11 +29,15 @@ export interface PracticeBowl {
 }
 
 /** Powders that make a paste by themselves. */
-const POWDERS = CATALOGUE.filter(({ form, holding }) => form === "powder" && holding.kind === "perGram" && holding.mlPerG.value >= 0.8 && holding.mlPerG.value <= 4);
+const POWDERS = CATALOGUE.filter(
+  ({ form, holding }) =>
+    form === "powder" && holding.kind === "perGram" && holding.mlPerG.value >= 0.8 && holding.mlPerG.value <= 4,
+);
 const AMOUNTS_G = [20, 30, 40, 50, 60, 80, 100];
 const WATER = findMaterial("water")!;
 
-const powderIn = ({ powder, powderG, factor }: Omit<PracticeBowl, "rightMl" | "target">): Thing => thing(powder, powderG, holdingMlPerG(powder) * factor);
+const powderIn = ({ powder, powderG, factor }: Omit<PracticeBowl, "rightMl" | "target">): Thing =>
+  thing(powder, powderG, holdingMlPerG(powder) * factor);
 
 /** The bowl of a seed; the same seed is the same bowl. */
 export function practiceBowl(seed: number): PracticeBowl {
@@ -42,8 +61,13 @@ export function practiceState(bowl: PracticeBowl, pouredMl: number): PracticeSta
   const water = thing(WATER, pouredMl);
   const { massG, volumeMl } = bowlState([powder, water]);
   return {
-    consistency: consistencyOf([powder, water]), totalMl: volumeMl, densityGPerMl: volumeMl > 0 ? massG / volumeMl : 1.1,
-    layers: layersOf([{ material: bowl.powder, thing: powder }], { materials: [{ material: WATER, massShare: 1 }], thing: water }),
+    consistency: consistencyOf([powder, water]),
+    totalMl: volumeMl,
+    densityGPerMl: volumeMl > 0 ? massG / volumeMl : 1.1,
+    layers: layersOf([{ material: bowl.powder, thing: powder }], {
+      materials: [{ material: WATER, massShare: 1 }],
+      thing: water,
+    }),
   };
 }
 
@@ -58,5 +82,10 @@ export interface PracticeResult {
 }
 export function practiceResult(bowl: PracticeBowl, pouredMl: number): PracticeResult {
   const landed = practiceState(bowl, pouredMl).consistency;
-  return { offMl: pouredMl - bowl.rightMl, off: pouredMl / bowl.rightMl - 1, landed, hit: landed.state === "paste" && wordFor(landed.yieldPa) === bowl.target };
+  return {
+    offMl: pouredMl - bowl.rightMl,
+    off: pouredMl / bowl.rightMl - 1,
+    landed,
+    hit: landed.state === "paste" && wordFor(landed.yieldPa) === bowl.target,
+  };
 }

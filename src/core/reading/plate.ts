@@ -19,7 +19,8 @@ export const thinPlateYieldPa = (volumeMl: number, radiusMm: number, densityGPer
  * @source Pierre, Lanos & Estellé 2013 (from memory)
  */
 export const plateYieldPa = (volumeMl: number, radiusMm: number, densityGPerMl: number): number =>
-  thinPlateYieldPa(volumeMl, radiusMm, densityGPerMl) / (1 + ((225 * Math.sqrt(3)) / 128) * ((volumeMl * 1000) / (Math.PI * radiusMm ** 3)));
+  thinPlateYieldPa(volumeMl, radiusMm, densityGPerMl) /
+  (1 + ((225 * Math.sqrt(3)) / 128) * ((volumeMl * 1000) / (Math.PI * radiusMm ** 3)));
 
 /** Radius over height of the round: π R³/V. */
 export const spreadOf = (volumeMl: number, radiusMm: number): number => (Math.PI * radiusMm ** 3) / (volumeMl * 1000);

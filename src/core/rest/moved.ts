@@ -38,7 +38,8 @@ function* warmth(startC: number, stays: readonly Stay[]): Generator<Moment> {
 }
 
 /** Where a line through two points has a height. */
-const at = (level: number, [t0, y0]: readonly [number, number], [t1, y1]: readonly [number, number]): number => (y1 === y0 ? t1 : t0 + ((level - y0) / (y1 - y0)) * (t1 - t0));
+const at = (level: number, [t0, y0]: readonly [number, number], [t1, y1]: readonly [number, number]): number =>
+  y1 === y0 ? t1 : t0 + ((level - y0) / (y1 - y0)) * (t1 - t0);
 
 /**
  * Hours at which a dye paste that is moved about is ready, at its peak, and to be used by: the two first-order steps
@@ -49,7 +50,11 @@ const at = (level: number, [t0, y0]: readonly [number, number], [t1, y1]: readon
  * @returns hours from the start; `useByH` undefined where it keeps longer than it is followed
  * @source Bateman 1910 in steps, Arrhenius, Newton's law of cooling; middles of our own rates
  */
-export function movedDye(school: School, startC: number, stays: readonly Stay[]): { readonly readyH: number; readonly peakH: number; readonly useByH?: number } {
+export function movedDye(
+  school: School,
+  startC: number,
+  stays: readonly Stay[],
+): { readonly readyH: number; readonly peakH: number; readonly useByH?: number } {
   const { releasePerH, lossPerH } = DYE_RATES[school];
   const curve: [number, number][] = [];
   let [bound, loose, peak] = [1, 0, 0];
@@ -59,7 +64,12 @@ export function movedDye(school: School, startC: number, stays: readonly Stay[])
     if (loose > curve[peak][1]) peak = curve.length - 1;
     if (curve.length - 1 > peak && loose < 0.5 * curve[peak][1]) break;
     if (tempC <= 0) continue;
-    if (tempC !== rated) [rated, k1, k2] = [tempC, rateAt(releasePerH.value, RELEASE_ENERGY.value, tempC), rateAt(lossPerH.value, LOSS_ENERGY.value, tempC)];
+    if (tempC !== rated)
+      [rated, k1, k2] = [
+        tempC,
+        rateAt(releasePerH.value, RELEASE_ENERGY.value, tempC),
+        rateAt(lossPerH.value, LOSS_ENERGY.value, tempC),
+      ];
     loose = loose * Math.exp(-k2 * forH) + bound * freeDye(forH, k1, k2);
     bound *= Math.exp(-k1 * forH);
   }
@@ -68,7 +78,11 @@ export function movedDye(school: School, startC: number, stays: readonly Stay[])
   const level = most >= wanted ? wanted : READY_SHARE * most;
   const ready = curve.findIndex(([, dye]) => dye >= level);
   const gone = curve.findIndex(([, dye], i) => i > peak && dye < level);
-  return { readyH: ready > 0 ? at(level, curve[ready - 1], curve[ready]) : 0, peakH, ...(gone > 0 ? { useByH: at(level, curve[gone - 1], curve[gone]) } : {}) };
+  return {
+    readyH: ready > 0 ? at(level, curve[ready - 1], curve[ready]) : 0,
+    peakH,
+    ...(gone > 0 ? { useByH: at(level, curve[gone - 1], curve[gone]) } : {}),
+  };
 }
 
 /**

@@ -8,13 +8,21 @@ const bowl = (...things: [string, number][]) => things.map(([id, massG]) => ({ m
 
 describe("soaking", () => {
   test("starts at its first share, only rises, never passes the whole, and goes faster warm", () => {
-    fc.assert(fc.property(anyMaterial, anyTemp, fc.double({ min: 0, max: 600, noNaN: true }), fc.double({ min: 0, max: 600, noNaN: true }), (material, tempC, minutes, more) => {
-      const now = soakedShare(material, minutes, tempC);
-      expect(now).toBeGreaterThanOrEqual((material.soak?.firstShare.value ?? 1) - 1e-12);
-      expect(soakedShare(material, minutes + more, tempC)).toBeGreaterThanOrEqual(now);
-      expect(soakedShare(material, minutes + more, tempC)).toBeLessThanOrEqual(1);
-      expect(soakedShare(material, minutes, Math.min(45, tempC + 10))).toBeGreaterThanOrEqual(now);
-    }));
+    fc.assert(
+      fc.property(
+        anyMaterial,
+        anyTemp,
+        fc.double({ min: 0, max: 600, noNaN: true }),
+        fc.double({ min: 0, max: 600, noNaN: true }),
+        (material, tempC, minutes, more) => {
+          const now = soakedShare(material, minutes, tempC);
+          expect(now).toBeGreaterThanOrEqual((material.soak?.firstShare.value ?? 1) - 1e-12);
+          expect(soakedShare(material, minutes + more, tempC)).toBeGreaterThanOrEqual(now);
+          expect(soakedShare(material, minutes + more, tempC)).toBeLessThanOrEqual(1);
+          expect(soakedShare(material, minutes, Math.min(45, tempC + 10))).toBeGreaterThanOrEqual(now);
+        },
+      ),
+    );
   });
   test("a leaf powder stands at 0.9 + 0.1 (1 - 1/e) after its ten minutes (worked by hand)", () => {
     expect(soakedShare(findMaterial("amla")!, 10, 22)).toBeCloseTo(0.9632, 4);
@@ -36,19 +44,33 @@ describe("cooling", () => {
     expect(coolingH(90, 45, 45)).toBeUndefined();
   });
   test("Newton's law put back: after that time it has that temperature", () => {
-    fc.assert(fc.property(fc.double({ min: 46, max: 100, noNaN: true }), fc.double({ min: 0, max: 44, noNaN: true }), (fromC, roomC) => {
-      const hours = coolingH(fromC, 45, roomC)!;
-      expect(roomC + (fromC - roomC) * Math.exp(-hours.mid / 0.8)).toBeCloseTo(45, 6);
-      expect(hours.low).toBeLessThanOrEqual(hours.mid);
-      expect(hours.high).toBeGreaterThanOrEqual(hours.mid);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 46, max: 100, noNaN: true }),
+        fc.double({ min: 0, max: 44, noNaN: true }),
+        (fromC, roomC) => {
+          const hours = coolingH(fromC, 45, roomC)!;
+          expect(roomC + (fromC - roomC) * Math.exp(-hours.mid / 0.8)).toBeCloseTo(45, 6);
+          expect(hours.low).toBeLessThanOrEqual(hours.mid);
+          expect(hours.high).toBeGreaterThanOrEqual(hours.mid);
+        },
+      ),
+    );
   });
   test("a mix lies between its liquid and the room", () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 2000, noNaN: true }), fc.double({ min: 0, max: 100, noNaN: true }), fc.double({ min: 0, max: 900, noNaN: true }), anyTemp, (liquidG, liquidC, solidsG, roomC) => {
-      const mixC = mixTempC(liquidG, liquidC, solidsG, roomC);
-      expect(mixC).toBeGreaterThanOrEqual(Math.min(liquidC, roomC) - 1e-9);
-      expect(mixC).toBeLessThanOrEqual(Math.max(liquidC, roomC) + 1e-9);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 2000, noNaN: true }),
+        fc.double({ min: 0, max: 100, noNaN: true }),
+        fc.double({ min: 0, max: 900, noNaN: true }),
+        anyTemp,
+        (liquidG, liquidC, solidsG, roomC) => {
+          const mixC = mixTempC(liquidG, liquidC, solidsG, roomC);
+          expect(mixC).toBeGreaterThanOrEqual(Math.min(liquidC, roomC) - 1e-9);
+          expect(mixC).toBeLessThanOrEqual(Math.max(liquidC, roomC) + 1e-9);
+        },
+      ),
+    );
     expect(mixTempC(0, 100, 0, 20)).toBe(20);
   });
 });
@@ -58,13 +80,17 @@ describe("the plan", () => {
   test("a herb paste stands at least half an hour (common practice), longer for gums and in the cold", () => {
     expect(restPlan(bowl(["amla", 60]), warm, 22)).toMatchObject({ restMin: 30 });
     expect(restPlan(bowl(["amla", 60], ["fenugreek-seed", 10]), warm, 22).restMin).toBeGreaterThan(30);
-    expect(restPlan(bowl(["fenugreek-seed", 10]), warm, 5).restMin).toBeGreaterThan(restPlan(bowl(["fenugreek-seed", 10]), warm, 30).restMin);
+    expect(restPlan(bowl(["fenugreek-seed", 10]), warm, 5).restMin).toBeGreaterThan(
+      restPlan(bowl(["fenugreek-seed", 10]), warm, 30).restMin,
+    );
   });
   test("what was asked for is kept", () => {
-    fc.assert(fc.property(fc.nat(2880), anyTemp, (restMin, tempC) => {
-      expect(restPlan(bowl(["amla", 60]), warm, tempC, restMin).restMin).toBe(restMin);
-      expect(restPlan(bowl(["henna", 60]), warm, tempC, restMin).restMin).toBe(restMin);
-    }));
+    fc.assert(
+      fc.property(fc.nat(2880), anyTemp, (restMin, tempC) => {
+        expect(restPlan(bowl(["amla", 60]), warm, tempC, restMin).restMin).toBe(restMin);
+        expect(restPlan(bowl(["henna", 60]), warm, tempC, restMin).restMin).toBe(restMin);
+      }),
+    );
   });
   test("a splash of acid makes the acid school, a trace does not", () => {
     expect(restPlan(bowl(["henna", 100], ["lemon-juice", 2]), warm, 22).dye?.school).toBe("plain");

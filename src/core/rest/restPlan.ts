@@ -37,7 +37,8 @@ export function restPlan(
   kitchenTempC: number,
   restMin?: number,
 ): RestPlan {
-  const gramsOf = (is: (tags: Material["tags"]) => boolean) => bowl.filter(({ material }) => is(material.tags)).reduce((sum, { massG }) => sum + massG, 0);
+  const gramsOf = (is: (tags: Material["tags"]) => boolean) =>
+    bowl.filter(({ material }) => is(material.tags)).reduce((sum, { massG }) => sum + massG, 0);
   const soak = bowl.reduce((longest, { material }) => Math.max(longest, soakMin(material, kitchenTempC)), 0);
   // Indigo has a clock of its own, in minutes; only henna-like dyes wait for their release.
   const dyeG = gramsOf((tags) => tags.includes("dye") && !tags.includes("indigo"));
@@ -50,7 +51,11 @@ export function restPlan(
     const mixC = mixTempC(liquid.massG, liquid.tempC, solidsG, kitchenTempC);
     const coolFirstH = coolingH(mixC, DYE_MODEL_MAX_C, kitchenTempC) ?? { low: 0, mid: 0, high: 0 };
     const peakMin = ((school === "acid" ? acid : plain).peakH.mid + coolFirstH.mid) * 60;
-    return { restMin: restMin ?? Math.round(peakMin / 15) * 15, soakMin: soak, dye: { school, acid, plain, coolFirstH } };
+    return {
+      restMin: restMin ?? Math.round(peakMin / 15) * 15,
+      soakMin: soak,
+      dye: { school, acid, plain, coolFirstH },
+    };
   }
   if (quick) return { restMin: restMin ?? INDIGO_REST_MIN.value, soakMin: soak };
   return { restMin: restMin ?? Math.max(LEAST_HERB_REST_MIN.value, Math.ceil(soak / 5) * 5), soakMin: soak };

@@ -10,7 +10,11 @@ import { slipBetween, type Slip } from "./slips";
 const LONGEST = 200;
 /** A line without its bullet, its number in a list, and its full stop. */
 export const tidyLine = (raw: string): string =>
-  raw.replace(/^\s*(?:[-–—*•·☐✓]\s*)?(?:\d{1,2}(?:\)\s*|\.\s+))?/u, "").replace(/[.;,]\s*$/, "").trim().slice(0, LONGEST);
+  raw
+    .replace(/^\s*(?:[-–—*•·☐✓]\s*)?(?:\d{1,2}(?:\)\s*|\.\s+))?/u, "")
+    .replace(/[.;,]\s*$/, "")
+    .trim()
+    .slice(0, LONGEST);
 
 /** Ways of writing that mean the same as others, each to the plainest one. */
 const SAME: readonly (readonly [RegExp, string])[] = [
@@ -31,27 +35,41 @@ const SAME: readonly (readonly [RegExp, string])[] = [
 ];
 
 /** A time, a warmth, a date: numbers that are no amount of anything. */
-const TIME = /\s*\b(?:(?:soak(?:ed)?|rest(?:ed)?|left|leave|boil(?:ed)?|steep(?:ed)?|simmer(?:ed)?)\s+)?(?:for\s+)?[\d¼½¾][\d\s.,/½¼¾–-]*\s*(?:hours?|hrs?|h|minutes?|mins?|days?|weeks?|months?|seconds?|secs?)\b/giu;
+const TIME =
+  /\s*\b(?:(?:soak(?:ed)?|rest(?:ed)?|left|leave|boil(?:ed)?|steep(?:ed)?|simmer(?:ed)?)\s+)?(?:for\s+)?[\d¼½¾][\d\s.,/½¼¾–-]*\s*(?:hours?|hrs?|h|minutes?|mins?|days?|weeks?|months?|seconds?|secs?)\b/giu;
 const WARMTH = /\s*(?:\bat\s+)?\d+\s*(?:°\s*[cf]?|degrees?\b|deg\b)|\bat\s+\d+\s*[cf]\b/gi;
 const DATE = /^\d{1,4}[./-]\d{1,2}(?:[./-]\d{1,4})?$/;
 /** "x2" behind it all: twice the amount, or the batch twice? */
 const TWICE = /[x×]\s*\d+\s*$/i;
 const LEFT_OUT = /^(?:no|without|skip|omit|don'?t|do not|never|avoid|instead of)\b/i;
 /** As much as the paste wants. */
-const AS_NEEDED = /\b(?:enough|sufficient)\b|\b(?:as|if|when) (?:needed|required|necessary)\b|\bq\.?\s?s\b\.?|\bto (?:make|form|get|mix|blend|bind)\b.*$|\bto (?:the )?right consistency\b/gi;
+const AS_NEEDED =
+  /\b(?:enough|sufficient)\b|\b(?:as|if|when) (?:needed|required|necessary)\b|\bq\.?\s?s\b\.?|\bto (?:make|form|get|mix|blend|bind)\b.*$|\bto (?:the )?right consistency\b/gi;
 /** Amounts that nobody can weigh. */
-const VAGUE = /\b(?:(?:a|one|two|\d+)\s+)?(?:(?:big|large|small|generous|good)\s+)?(?:little bit|little|bit|few drops|few|splash|drizzle|squeeze|dollop|glug|knob|dash|bowl(?:ful)?s?|pack(?:et|age)?s?|sachets?|scoops?|lots|big spoons?|large spoons?|small spoons?|equal parts)(?: of)?\b|\bsome\b|\bto taste\b/gi;
+const VAGUE =
+  /\b(?:(?:a|one|two|\d+)\s+)?(?:(?:big|large|small|generous|good)\s+)?(?:little bit|little|bit|few drops|few|splash|drizzle|squeeze|dollop|glug|knob|dash|bowl(?:ful)?s?|pack(?:et|age)?s?|sachets?|scoops?|lots|big spoons?|large spoons?|small spoons?|equal parts)(?: of)?\b|\bsome\b|\bto taste\b/gi;
 /** What is done with a thing, or what for, behind its name. */
 const REMARK = /\s+(?:for|if|until|when|per|from|soaked|mixed|blended|ground up|left|in (?:the|a)|on|as)\b.*$/i;
-const REMARKS = /^(?:(?:well|finely|freshly|lightly)\s+)?(?:soaked|sifted|sieved|melted|mashed|beaten|optional|full fat|low fat|not boiling|if .*|for .*|to .*|at room .*|room temp.*|from .*|chopped|grated|crushed|warm(?:ed)?|cooled|cold|hot|strained|filtered|homemade|organic|level|more .*|as .*|soaked .*|or more|approx)$/i;
+const REMARKS =
+  /^(?:(?:well|finely|freshly|lightly)\s+)?(?:soaked|sifted|sieved|melted|mashed|beaten|optional|full fat|low fat|not boiling|if .*|for .*|to .*|at room .*|room temp.*|from .*|chopped|grated|crushed|warm(?:ed)?|cooled|cold|hot|strained|filtered|homemade|organic|level|more .*|as .*|soaked .*|or more|approx)$/i;
 
-interface Parts { readonly names: readonly string[]; readonly remarks: readonly string[]; readonly amounts: readonly Exclude<AmountReading, { kind: "refused" }>[]; readonly several: boolean }
+interface Parts {
+  readonly names: readonly string[];
+  readonly remarks: readonly string[];
+  readonly amounts: readonly Exclude<AmountReading, { kind: "refused" }>[];
+  readonly several: boolean;
+}
 
 /** A line taken apart: its amounts, and what stands beside them. */
 function takeApart(text: string): Parts {
   const brackets: string[] = [];
-  const outer = text.replace(/[([]([^)\]]*)[)\]]?/g, (_, inner: string) => { brackets.push(inner.trim()); return " "; });
-  const segments = outer.split(/\s*(?:,(?!\d)|;|:|=|\.{2,}|…|\s[-–—]+\s|(?<=\p{L})[-–—]+\s|\s[-–—]+(?=[\p{L}\d])|(?<=\p{L})[-–—](?=\d))\s*/u);
+  const outer = text.replace(/[([]([^)\]]*)[)\]]?/g, (_, inner: string) => {
+    brackets.push(inner.trim());
+    return " ";
+  });
+  const segments = outer.split(
+    /\s*(?:,(?!\d)|;|:|=|\.{2,}|…|\s[-–—]+\s|(?<=\p{L})[-–—]+\s|\s[-–—]+(?=[\p{L}\d])|(?<=\p{L})[-–—](?=\d))\s*/u,
+  );
   const amounts: Parts["amounts"][number][] = [];
   const names: string[] = [];
   const remarks: string[] = [];
@@ -60,16 +78,34 @@ function takeApart(text: string): Parts {
     const found = findAmounts(segment);
     let at = 0;
     const left: string[] = [];
-    for (const { start, end, reading } of found) { left.push(segment.slice(at, start)); amounts.push(reading); at = end; }
+    for (const { start, end, reading } of found) {
+      left.push(segment.slice(at, start));
+      amounts.push(reading);
+      at = end;
+    }
     left.push(segment.slice(at));
-    const words = left.map((one) => one.replace(/^[\s,.)+&]*(?:of\s+(?:an?\s+|the\s+)?)?/i, "").replace(/[\s,.(+&]+$/, "")).filter((one) => one !== "");
+    const words = left
+      .map((one) => one.replace(/^[\s,.)+&]*(?:of\s+(?:an?\s+|the\s+)?)?/i, "").replace(/[\s,.(+&]+$/, ""))
+      .filter((one) => one !== "");
     if (words.length > 1 && found.length > 1) several = true;
     if (words.length > 1 && found.length > 1) to.push(words.join(" and "));
-    else to.push(...(words.length > 1 && found.length === 1 && REMARKS.test(words[1]) ? [words[0]] : words.length > 0 ? [words.join(" ")] : []));
+    else
+      to.push(
+        ...(words.length > 1 && found.length === 1 && REMARKS.test(words[1])
+          ? [words[0]]
+          : words.length > 0
+            ? [words.join(" ")]
+            : []),
+      );
   };
   for (const segment of segments) read(segment.trim(), names);
   for (const inside of brackets) read(inside, remarks);
-  return { names, remarks, amounts, several: several || (amounts.length > 1 && names.filter((name, i) => i === 0 || !REMARKS.test(name)).length > 1) };
+  return {
+    names,
+    remarks,
+    amounts,
+    several: several || (amounts.length > 1 && names.filter((name, i) => i === 0 || !REMARKS.test(name)).length > 1),
+  };
 }
 
 const measuredBy = (reading: Parts["amounts"][number] | undefined, text: string): MeasuredBy => {
@@ -86,20 +122,31 @@ const plain = ({ of: _, ...amount }: TypedAmount): TypedAmount => ({ ...amount, 
 /** A number of what? Few are spoons, many are grams. */
 function unitsFor(value: number, material: Material | undefined): readonly [TypedAmount, ...TypedAmount[]] {
   const poured = material?.form === "liquid";
-  const units: readonly [Unit, ...Unit[]] = value > 12 ? (poured ? ["ml", "g"] : ["g", "ml"]) : ["tbsp", "tsp", "cup", "g"];
+  const units: readonly [Unit, ...Unit[]] =
+    value > 12 ? (poured ? ["ml", "g"] : ["g", "ml"]) : ["tbsp", "tsp", "cup", "g"];
   return units.map((unit) => inUnit(value, unit)) as unknown as readonly [TypedAmount, ...TypedAmount[]];
 }
 /** True of "2-3", and not of a pinch, which is wide by itself. */
 const ranged = ({ count: { low, high, source } }: TypedAmount): boolean => source.kind === "published" && high > low;
 /** A range that was typed is two amounts. */
 const ends = (amount: TypedAmount): readonly TypedAmount[] =>
-  (ranged(amount) ? [amount.count.low, amount.count.high].map((value) => ({ ...plain(amount), count: count(value) })) : [plain(amount)]);
+  ranged(amount)
+    ? [amount.count.low, amount.count.high].map((value) => ({ ...plain(amount), count: count(value) }))
+    : [plain(amount)];
 const whichOf = (choices: readonly TypedAmount[]): LineAmount =>
-  (choices.length === 1 ? { kind: "known", amount: choices[0] } : { kind: "which", choices: choices as readonly [TypedAmount, ...TypedAmount[]] });
+  choices.length === 1
+    ? { kind: "known", amount: choices[0] }
+    : { kind: "which", choices: choices as readonly [TypedAmount, ...TypedAmount[]] };
 
 /** How much a line says, now that the thing is known, or asked about. */
-function amountOf(readings: Parts["amounts"], material: Material | undefined, spoons: Spoons, again: (poured: boolean) => AmountReading): { readonly amount: LineAmount; readonly slip?: Slip } {
-  const fits = (amount: TypedAmount) => !material || massG(material, amount.count.value, amount.unit, amount.fill, spoons) !== undefined;
+function amountOf(
+  readings: Parts["amounts"],
+  material: Material | undefined,
+  spoons: Spoons,
+  again: (poured: boolean) => AmountReading,
+): { readonly amount: LineAmount; readonly slip?: Slip } {
+  const fits = (amount: TypedAmount) =>
+    !material || massG(material, amount.count.value, amount.unit, amount.fill, spoons) !== undefined;
   const [first, second] = readings;
   if (!first) return { amount: { kind: "missing" } };
   if (first.kind === "number") {
@@ -118,7 +165,8 @@ function amountOf(readings: Parts["amounts"], material: Material | undefined, sp
 }
 
 /** Water and teas may stand on a page without a number: they make the paste up. */
-const drunk = (material: Material | undefined): boolean => material?.makesUp === true && (material.id === "water" || material.tags.includes("tea"));
+const drunk = (material: Material | undefined): boolean =>
+  material?.makesUp === true && (material.id === "water" || material.tags.includes("tea"));
 
 /** Reads one line that is no total and no equation. */
 export function readLine(text: string, index: SearchIndex, find: Lookup, spoons: Spoons, meanings: Meanings): PageLine {
@@ -142,8 +190,15 @@ export function readLine(text: string, index: SearchIndex, find: Lookup, spoons:
   for (const remark of remarks) {
     const inside = REMARKS.test(remark) ? undefined : nameThing(remark, by, index, find);
     if (inside?.kind !== "known" || (thing.kind === "known" && thing.id === inside.id)) continue;
-    if (thing.kind === "which" && thing.ids.includes(inside.id)) { thing = inside; break; }
-    thing = { kind: "which", called: true, ids: [...new Set([...(thing.kind === "known" ? [thing.id] : thing.ids), inside.id])] };
+    if (thing.kind === "which" && thing.ids.includes(inside.id)) {
+      thing = inside;
+      break;
+    }
+    thing = {
+      kind: "which",
+      called: true,
+      ids: [...new Set([...(thing.kind === "known" ? [thing.id] : thing.ids), inside.id])],
+    };
   }
   if (several) thing = { kind: "which", called: true, ids: thing.kind === "known" ? [thing.id] : thing.ids };
   const kept = thing.kind === "which" ? meant(meanings.things, thingKey({ name })) : undefined;
@@ -151,26 +206,53 @@ export function readLine(text: string, index: SearchIndex, find: Lookup, spoons:
   if (rememberedThing) thing = { kind: "known", id: kept };
 
   const called = thing.kind === "known" || thing.called;
-  const counted = (/^\d/.test(text) && thing.kind === "which" && thing.ids.length > 0) || amounts.some((one) => one.kind !== "number" && !(one.kind === "understood" && one.amount.unit === "piece"));
+  const counted =
+    (/^\d/.test(text) && thing.kind === "which" && thing.ids.length > 0) ||
+    amounts.some((one) => one.kind !== "number" && !(one.kind === "understood" && one.amount.unit === "piece"));
   // Without an amount, or with a bare number, only what is really called something is a line of a recipe.
-  if (!called && !counted && !(vague && thing.kind === "which" && /\b(?:and|&)\b/.test(name) && thing.ids.length > 1)) return { kind: "words", text };
+  if (!called && !counted && !(vague && thing.kind === "which" && /\b(?:and|&)\b/.test(name) && thing.ids.length > 1))
+    return { kind: "words", text };
 
   const material = thing.kind === "known" ? find(thing.id) : undefined;
-  const { amount: said, slip } = several || vague ? { amount: { kind: "missing" } as const, slip: undefined } : amountOf(amounts, material, spoons, (poured) => parseAmount(amountText(plainText), poured));
+  const { amount: said, slip } =
+    several || vague
+      ? { amount: { kind: "missing" } as const, slip: undefined }
+      : amountOf(amounts, material, spoons, (poured) => parseAmount(amountText(plainText), poured));
   let amount: LineAmount = said;
-  if (amounts.length === 0 && material?.makesUp && (asNeeded || (!vague && drunk(material)))) amount = { kind: "asNeeded" };
+  if (amounts.length === 0 && material?.makesUp && (asNeeded || (!vague && drunk(material))))
+    amount = { kind: "asNeeded" };
   const unit = amount.kind === "which" ? meant(meanings.units, unitKey({ text })) : undefined;
   const before = amount.kind === "which" && !slip ? amount.choices.filter((one) => one.unit === unit) : [];
   if (before.length === 1) amount = { kind: "known", amount: before[0] };
-  const remembered: ThingLine["remembered"] = { ...(rememberedThing ? { thing: true as const } : {}), ...(before.length === 1 ? { unit: true as const } : {}) };
-  return { kind: "thing", text, name, thing, amount, ...(Object.keys(remembered).length > 0 ? { remembered } : {}), ...(slip ? { slip } : {}), ...(several ? { several } : {}) };
+  const remembered: ThingLine["remembered"] = {
+    ...(rememberedThing ? { thing: true as const } : {}),
+    ...(before.length === 1 ? { unit: true as const } : {}),
+  };
+  return {
+    kind: "thing",
+    text,
+    name,
+    thing,
+    amount,
+    ...(Object.keys(remembered).length > 0 ? { remembered } : {}),
+    ...(slip ? { slip } : {}),
+    ...(several ? { several } : {}),
+  };
 }
 
 /** The amount of a line and nothing before it. */
 const amountText = (text: string): string => text.slice(findAmounts(text)[0]?.start ?? 0);
 
 function multiplied(reading: Parts["amounts"][number], times: number): Parts["amounts"][number] {
-  const more = (amount: TypedAmount): TypedAmount => ({ ...amount, count: { ...amount.count, value: amount.count.value * times, low: amount.count.low * times, high: amount.count.high * times } });
+  const more = (amount: TypedAmount): TypedAmount => ({
+    ...amount,
+    count: {
+      ...amount.count,
+      value: amount.count.value * times,
+      low: amount.count.low * times,
+      high: amount.count.high * times,
+    },
+  });
   if (reading.kind === "number") return { kind: "number", count: reading.count * times };
   if (reading.kind === "understood") return { kind: "understood", amount: more(reading.amount) };
   const [first, ...others] = reading.choices;
@@ -178,7 +260,12 @@ function multiplied(reading: Parts["amounts"][number], times: number): Parts["am
 }
 
 /** The thing among what stood beside the amounts: the first that is called something, when the rest are remarks. */
-function nameOf(names: readonly string[], by: MeasuredBy, index: SearchIndex, find: Lookup): { readonly name: string; readonly thing: LineThing } {
+function nameOf(
+  names: readonly string[],
+  by: MeasuredBy,
+  index: SearchIndex,
+  find: Lookup,
+): { readonly name: string; readonly thing: LineThing } {
   const whole = names.join(", ");
   if (whole === "") return { name: "", thing: { kind: "which", ids: [], called: false } };
   const said = names.filter((one, i) => i === 0 || !REMARKS.test(one)).join(", ");

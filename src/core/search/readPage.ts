@@ -33,8 +33,7 @@ export interface ThingLine {
   readonly several?: true;
 }
 export type PageLine =
-  | ThingLine
-  | { readonly kind: "total" | "equation" | "words"; readonly text: string; readonly slip?: Slip };
+  ThingLine | { readonly kind: "total" | "equation" | "words"; readonly text: string; readonly slip?: Slip };
 
 /** What a household once answered: a name as it was written, to the thing it meant; a unit with a name, to the unit. */
 export interface Meanings {
@@ -44,22 +43,32 @@ export interface Meanings {
 export const NO_MEANINGS: Meanings = { things: {}, units: {} };
 
 /** One household's answer to some words, and nothing that every object has. */
-export const meant = <T>(answers: Readonly<Record<string, T>>, said: string): T | undefined => (Object.hasOwn(answers, said) ? answers[said] : undefined);
+export const meant = <T>(answers: Readonly<Record<string, T>>, said: string): T | undefined =>
+  Object.hasOwn(answers, said) ? answers[said] : undefined;
 
 const MOST_LINES = 200;
 const TOTAL = /^(?:in all|altogether|total|together|makes|sum)\b[:\s]*/iu;
 
 /** The words under which an answer about a thing is remembered. */
-export const thingKey = ({ name }: Pick<ThingLine, "name">): string => foldText(name).replace(/\s+/g, " ").trim().slice(0, 80);
+export const thingKey = ({ name }: Pick<ThingLine, "name">): string =>
+  foldText(name).replace(/\s+/g, " ").trim().slice(0, 80);
 /** The words under which an answer about a unit is remembered: everything but the number, large and small letters kept. */
-export const unitKey = ({ text }: Pick<ThingLine, "text">): string => text.replace(/[\d¼½¾⅓⅔⅛/.,]+/g, " ").replace(/\s+/g, " ").trim().slice(0, 80);
+export const unitKey = ({ text }: Pick<ThingLine, "text">): string =>
+  text
+    .replace(/[\d¼½¾⅓⅔⅛/.,]+/g, " ")
+    .replace(/\s+/g, " ")
+    .trim()
+    .slice(0, 80);
 
 /** Two equal spoons: "3 tsp = 1 tbsp". Undefined where a side is something else. */
 function equation(text: string, spoons: Spoons): PageLine | undefined {
   const sides = text.split("=");
   if (sides.length !== 2) return undefined;
-  const [left, right] = sides.map((side) => parseAmount(side.trim())).map((reading) =>
-    reading.kind === "understood" ? reading.amount : reading.kind === "ask" ? reading.choices[0] : undefined);
+  const [left, right] = sides
+    .map((side) => parseAmount(side.trim()))
+    .map((reading) =>
+      reading.kind === "understood" ? reading.amount : reading.kind === "ask" ? reading.choices[0] : undefined,
+    );
   if (!left || !right || left.of !== "" || right.of !== "" || left.unit === "g" || right.unit === "g") return undefined;
   const slip = spoonSlip(left, right, spoons);
   return { kind: "equation", text, ...(slip ? { slip } : {}) };
@@ -68,7 +77,10 @@ function equation(text: string, spoons: Spoons): PageLine | undefined {
 /** "1 tbsp each amla, neem and bhringraj" is three lines. */
 function eachOf(text: string): string[] | undefined {
   if (!/\beach\b/i.test(text)) return undefined;
-  const rest = text.replace(/\beach\b(?: of)?:?/i, " ").replace(/\s+/g, " ").trim();
+  const rest = text
+    .replace(/\beach\b(?: of)?:?/i, " ")
+    .replace(/\s+/g, " ")
+    .trim();
   const parts = rest.split(/\s*(?:,|&|\+|\band\b)\s*/i).filter((part) => part !== "");
   if (parts.length < 2) return undefined;
   const first = /^(.*?\d[\d\s/.]*\s*\p{L}+\.?(?: of)?)\s+(\p{L}.*)$/u.exec(parts[0]);
@@ -83,7 +95,13 @@ function eachOf(text: string): string[] | undefined {
  *
  * @param meanings what this household answered before
  */
-export function readPage(page: string, index: SearchIndex, find: Lookup, spoons: Spoons, meanings: Meanings = NO_MEANINGS): PageLine[] {
+export function readPage(
+  page: string,
+  index: SearchIndex,
+  find: Lookup,
+  spoons: Spoons,
+  meanings: Meanings = NO_MEANINGS,
+): PageLine[] {
   const read: PageLine[] = [];
   // Undefined from the first line on whose weight nobody knows yet.
   let sum: Band | undefined = { low: 0, mid: 0, high: 0 };
@@ -98,11 +116,16 @@ export function readPage(page: string, index: SearchIndex, find: Lookup, spoons:
       continue;
     }
     const parts = eachOf(text)?.map((part) => readLine(part, index, find, spoons, meanings));
-    const allCalled = parts?.every((part) => part.kind === "thing" && (part.thing.kind === "known" || part.thing.called));
+    const allCalled = parts?.every(
+      (part) => part.kind === "thing" && (part.thing.kind === "known" || part.thing.called),
+    );
     for (const line of allCalled ? parts! : [readLine(text, index, find, spoons, meanings)]) {
       if (line.kind === "thing") sum = plus(sum, massOf(line, find, spoons));
       const id = line.kind === "thing" && line.thing.kind === "known" ? line.thing.id : undefined;
-      const twice = id === undefined ? -1 : read.findIndex((one) => one.kind === "thing" && one.thing.kind === "known" && one.thing.id === id);
+      const twice =
+        id === undefined
+          ? -1
+          : read.findIndex((one) => one.kind === "thing" && one.thing.kind === "known" && one.thing.id === id);
       read.push(twice < 0 ? line : { ...(line as ThingLine), twice });
     }
   }
@@ -110,7 +133,7 @@ export function readPage(page: string, index: SearchIndex, find: Lookup, spoons:
 }
 
 const plus = (a: Band | undefined, b: Band | undefined): Band | undefined =>
-  (a && b ? { low: a.low + b.low, mid: a.mid + b.mid, high: a.high + b.high } : undefined);
+  a && b ? { low: a.low + b.low, mid: a.mid + b.mid, high: a.high + b.high } : undefined;
 
 /** What a line weighs: grams whatever the thing is, anything else once both are known. Undefined where nobody knows. */
 function massOf({ thing, amount: said }: ThingLine, find: Lookup, spoons: Spoons): Band | undefined {

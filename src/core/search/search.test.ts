@@ -1,19 +1,57 @@
 import fc from "fast-check";
 import { CATALOGUE, findMaterial } from "../material";
-import { readPage, search, searchIndex, slipIn, spoonSlip, thingKey, unitKey, withinEdits, type Meanings, type ThingLine } from ".";
+import {
+  readPage,
+  search,
+  searchIndex,
+  slipIn,
+  spoonSlip,
+  thingKey,
+  unitKey,
+  withinEdits,
+  type Meanings,
+  type ThingLine,
+} from ".";
 import { parseAmount, type TypedAmount } from "../measure";
 
 const index = searchIndex(CATALOGUE, [{ id: "amla", text: "Tart green powder" }]);
 const ids = (query: string) => search(index, query).map(({ id }) => id);
 
 test("everything is found by every one of its names", () => {
-  for (const { id, names } of CATALOGUE) for (const { text } of names) expect([text, search(index, text, 60).map((one) => one.id).includes(id)]).toEqual([text, true]);
+  for (const { id, names } of CATALOGUE)
+    for (const { text } of names)
+      expect([
+        text,
+        search(index, text, 60)
+          .map((one) => one.id)
+          .includes(id),
+      ]).toEqual([text, true]);
 });
 
 test.each<[string, string]>([
-  ["amla", "amla"], ["AMLA", "amla"], ["आँवला", "amla"], ["nellikkai", "amla"], ["phyllanthus", "amla"], ["aritha", "reetha"], ["ritha", "reetha"], ["bringraj", "bhringraj"], ["bhringaraja", "bhringraj"], ["fenugrek", "fenugreek-seed"],
-  ["methi", "fenugreek-seed"], ["mehendi", "henna"], ["multani", "fullers-earth"], ["dahi", "yoghurt"], ["vashma", "indigo"], ["matcha", "green-tea"], ["抹茶", "green-tea"], ["hibicus", "hibiscus-flower"], ["tart green", "amla"], ["prele", "horsetail"],
-])("“%s” finds %s first, or among the first", (query, id) => { expect(ids(query).slice(0, 4)).toContain(id); });
+  ["amla", "amla"],
+  ["AMLA", "amla"],
+  ["आँवला", "amla"],
+  ["nellikkai", "amla"],
+  ["phyllanthus", "amla"],
+  ["aritha", "reetha"],
+  ["ritha", "reetha"],
+  ["bringraj", "bhringraj"],
+  ["bhringaraja", "bhringraj"],
+  ["fenugrek", "fenugreek-seed"],
+  ["methi", "fenugreek-seed"],
+  ["mehendi", "henna"],
+  ["multani", "fullers-earth"],
+  ["dahi", "yoghurt"],
+  ["vashma", "indigo"],
+  ["matcha", "green-tea"],
+  ["抹茶", "green-tea"],
+  ["hibicus", "hibiscus-flower"],
+  ["tart green", "amla"],
+  ["prele", "horsetail"],
+])("“%s” finds %s first, or among the first", (query, id) => {
+  expect(ids(query).slice(0, 4)).toContain(id);
+});
 
 test("what gets confused stands side by side, each saying what it is not", () => {
   expect(ids("brahmi").slice(0, 4)).toEqual(expect.arrayContaining(["brahmi", "gotu-kola"]));
@@ -21,18 +59,42 @@ test("what gets confused stands side by side, each saying what it is not", () =>
   expect(ids("onion seed")[0]).toBe("onion-seed");
   expect(ids("black cumin")[0]).toBe("black-cumin");
   expect(ids("kalonji")).toContain("black-seed");
-  for (const id of ["brahmi", "gotu-kola", "black-seed", "black-cumin", "onion-seed", "cassia", "henna", "fenugreek-seed", "fenugreek-leaf"]) expect([id, findMaterial(id)?.notToConfuse !== undefined]).toEqual([id, true]);
+  for (const id of [
+    "brahmi",
+    "gotu-kola",
+    "black-seed",
+    "black-cumin",
+    "onion-seed",
+    "cassia",
+    "henna",
+    "fenugreek-seed",
+    "fenugreek-leaf",
+  ])
+    expect([id, findMaterial(id)?.notToConfuse !== undefined]).toEqual([id, true]);
 });
 
 test("by use: everything for slip gives slip", () => {
   const found = ids("slip");
   expect(found.length).toBeGreaterThan(8);
-  for (const id of found) expect(`${findMaterial(id)!.use} ${findMaterial(id)!.jobs.join(" ")} ${findMaterial(id)!.names.map(({ text }) => text).join(" ")}`).toMatch(/slip/i);
+  for (const id of found)
+    expect(
+      `${findMaterial(id)!.use} ${findMaterial(id)!.jobs.join(" ")} ${findMaterial(id)!
+        .names.map(({ text }) => text)
+        .join(" ")}`,
+    ).toMatch(/slip/i);
 });
 
 test("any text is answered, an empty one with nothing", () => {
   expect(search(index, "   ")).toEqual([]);
-  fc.assert(fc.property(fc.string({ maxLength: 120 }), (text) => { for (const { id, score } of search(index, text)) { expect(findMaterial(id)).toBeDefined(); expect(score).toBeGreaterThan(0); } }), { numRuns: 150 });
+  fc.assert(
+    fc.property(fc.string({ maxLength: 120 }), (text) => {
+      for (const { id, score } of search(index, text)) {
+        expect(findMaterial(id)).toBeDefined();
+        expect(score).toBeGreaterThan(0);
+      }
+    }),
+    { numRuns: 150 },
+  );
 });
 
 test("edits are counted with neighbours that changed places", () => {
@@ -40,12 +102,21 @@ test("edits are counted with neighbours that changed places", () => {
   expect(withinEdits("henna", "heana", 1)).toBe(true);
   expect(withinEdits("henna", "hena", 1)).toBe(true);
   expect(withinEdits("henna", "amla", 2)).toBe(false);
-  fc.assert(fc.property(fc.string({ maxLength: 9 }), fc.string({ maxLength: 9 }), (a, b) => { expect(withinEdits(a, b, 2)).toBe(withinEdits(b, a, 2)); }));
+  fc.assert(
+    fc.property(fc.string({ maxLength: 9 }), fc.string({ maxLength: 9 }), (a, b) => {
+      expect(withinEdits(a, b, 2)).toBe(withinEdits(b, a, 2));
+    }),
+  );
 });
 
 describe("a notebook page", () => {
-  const page = (text: string, spoons: "us" | "metric" | "australian" = "metric") => readPage(text, index, findMaterial, spoons);
-  const amount = (text: string): TypedAmount => { const reading = parseAmount(text); if (reading.kind !== "understood") throw new Error(text); return reading.amount; };
+  const page = (text: string, spoons: "us" | "metric" | "australian" = "metric") =>
+    readPage(text, index, findMaterial, spoons);
+  const amount = (text: string): TypedAmount => {
+    const reading = parseAmount(text);
+    if (reading.kind !== "understood") throw new Error(text);
+    return reading.amount;
+  };
 
   const thingLine = (text: string, meanings?: Meanings): ThingLine => {
     const [line] = readPage(text, index, findMaterial, "metric", meanings);
@@ -55,13 +126,23 @@ describe("a notebook page", () => {
 
   test("is read line by line, and what was not understood whole waits", () => {
     const lines = page("Sunday mask\n- 2 heaped tbsp amla\nmethi, 1 T\n½ cup curd\nhoney\n2 eggs\n\n");
-    expect(lines.map((line) => (line.kind === "thing" ? [line.thing.kind, line.amount.kind] : line.kind))).toEqual(
-      ["words", ["known", "known"], ["which", "which"], ["known", "known"], ["known", "missing"], ["known", "known"]]);
+    expect(lines.map((line) => (line.kind === "thing" ? [line.thing.kind, line.amount.kind] : line.kind))).toEqual([
+      "words",
+      ["known", "known"],
+      ["which", "which"],
+      ["known", "known"],
+      ["known", "missing"],
+      ["known", "known"],
+    ]);
   });
   test("what a household answered once is not asked again, and only that", () => {
     const asked = thingLine("2 T brahmi");
     const meanings: Meanings = { things: { [thingKey(asked)]: "gotu-kola" }, units: { [unitKey(asked)]: "tbsp" } };
-    expect(thingLine("2 T brahmi", meanings)).toMatchObject({ thing: { kind: "known", id: "gotu-kola" }, amount: { kind: "known", amount: { unit: "tbsp" } }, remembered: { thing: true, unit: true } });
+    expect(thingLine("2 T brahmi", meanings)).toMatchObject({
+      thing: { kind: "known", id: "gotu-kola" },
+      amount: { kind: "known", amount: { unit: "tbsp" } },
+      remembered: { thing: true, unit: true },
+    });
     expect(thingLine("3 T brahmi", meanings).amount.kind).toBe("known");
     expect(thingLine("2 t brahmi", meanings).amount.kind).toBe("which");
     expect(thingLine("2 tbsp brahmi powder", meanings).thing.kind).toBe("which");
@@ -85,9 +166,11 @@ describe("a notebook page", () => {
           const [is, may] = thing.kind === "known" ? [thing.id, [thing.id]] : ["", thing.ids];
           const other = is === "" ? undefined : findMaterial(is);
           // A name that a herb's forms share is its powder; a thing of another plant it never is.
-          const same = is === "" || is === id || (other!.plant !== undefined && other!.plant === findMaterial(id)!.plant);
+          const same =
+            is === "" || is === id || (other!.plant !== undefined && other!.plant === findMaterial(id)!.plant);
           expect([written, same ? "the same" : is]).toEqual([written, "the same"]);
-          if (is === "" && form !== "whole" && form !== "fresh") expect([written, may.length > 0]).toEqual([written, true]);
+          if (is === "" && form !== "whole" && form !== "fresh")
+            expect([written, may.length > 0]).toEqual([written, true]);
         }
       }
     }
@@ -122,13 +205,44 @@ describe("a notebook page", () => {
     expect(page("40 g amla\n20 g brahmi\nin all 100 g").at(-1)!.slip).toMatchObject({ kind: "total", saidG: 100 });
   });
   test("any page is read: never thrown at, never NaN", () => {
-    const piece = fc.constantFrom("2", "tbsp", "amla", "methi", "=", "(", ")", "60 g", "total", "in all", ",", ":", "T", "½", "\n", "eggs", "🌿", "3 tsp", "oz", "-");
-    fc.assert(fc.property(fc.oneof(fc.string({ maxLength: 200 }), fc.array(piece, { maxLength: 14 }).map((pieces) => pieces.join(" "))), (text) => {
-      for (const { slip } of page(text)) {
-        if (slip?.kind === "disagree") expect(Number.isFinite(slip.saidG) && slip.spoonG.low <= slip.spoonG.high).toBe(true);
-        if (slip?.kind === "spoons") expect(Number.isFinite(slip.really)).toBe(true);
-        if (slip?.kind === "total") expect(Number.isFinite(slip.sumG.mid)).toBe(true);
-      }
-    }), { numRuns: 400 });
+    const piece = fc.constantFrom(
+      "2",
+      "tbsp",
+      "amla",
+      "methi",
+      "=",
+      "(",
+      ")",
+      "60 g",
+      "total",
+      "in all",
+      ",",
+      ":",
+      "T",
+      "½",
+      "\n",
+      "eggs",
+      "🌿",
+      "3 tsp",
+      "oz",
+      "-",
+    );
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string({ maxLength: 200 }),
+          fc.array(piece, { maxLength: 14 }).map((pieces) => pieces.join(" ")),
+        ),
+        (text) => {
+          for (const { slip } of page(text)) {
+            if (slip?.kind === "disagree")
+              expect(Number.isFinite(slip.saidG) && slip.spoonG.low <= slip.spoonG.high).toBe(true);
+            if (slip?.kind === "spoons") expect(Number.isFinite(slip.really)).toBe(true);
+            if (slip?.kind === "total") expect(Number.isFinite(slip.sumG.mid)).toBe(true);
+          }
+        },
+      ),
+      { numRuns: 400 },
+    );
   });
 });

@@ -6,7 +6,13 @@ import { withinEdits } from "./withinEdits";
 /** A material as a search knows it: every name folded, its words, and how it sounds. */
 interface Entry {
   readonly id: string;
-  readonly names: readonly { readonly text: string; readonly folded: string; readonly words: readonly string[]; readonly sound: string; readonly inci?: true }[];
+  readonly names: readonly {
+    readonly text: string;
+    readonly folded: string;
+    readonly words: readonly string[];
+    readonly sound: string;
+    readonly inci?: true;
+  }[];
   /** Every word of every name, once. */
   readonly words: readonly string[];
   readonly jobs: readonly string[];
@@ -27,15 +33,28 @@ export interface Found {
 }
 
 /** Words of one's own for a material: a shop's on a jar. */
-export interface OtherName { readonly id: string; readonly text: string }
+export interface OtherName {
+  readonly id: string;
+  readonly text: string;
+}
 
 /**
  * Romanised names are spelt as one hears them: aritha, reetha; bhringraj, bhringaraja. This keeps what the spellings
  * share: single vowels, no aspiration, no doubled letters.
  */
-export const soundOf = (folded: string): string => folded
-  .replace(/[^\p{L}\p{N}]/gu, "").replace(/ee|ii/g, "i").replace(/oo|uu|ou/g, "u").replace(/ph/g, "f").replace(/([bdgkptcjsz])h/g, "$1")
-  .replace(/w/g, "v").replace(/y/g, "i").replace(/ck|q|c(?=[aou])/g, "k").replace(/z/g, "s").replace(/(.)\1+/gu, "$1").replace(/a(?=[^aeiou]?$)/g, "");
+export const soundOf = (folded: string): string =>
+  folded
+    .replace(/[^\p{L}\p{N}]/gu, "")
+    .replace(/ee|ii/g, "i")
+    .replace(/oo|uu|ou/g, "u")
+    .replace(/ph/g, "f")
+    .replace(/([bdgkptcjsz])h/g, "$1")
+    .replace(/w/g, "v")
+    .replace(/y/g, "i")
+    .replace(/ck|q|c(?=[aou])/g, "k")
+    .replace(/z/g, "s")
+    .replace(/(.)\1+/gu, "$1")
+    .replace(/a(?=[^aeiou]?$)/g, "");
 
 /** What is known of a material does not change; it is folded once. */
 const folded = new WeakMap<Material, Entry>();
@@ -45,10 +64,18 @@ function entryOf(material: Material, others: readonly string[]): Entry {
   const { id, names, use, jobs, family, form, inci } = material;
   const called = [...names.map((name) => name.text), ...others];
   const entry: Entry = {
-    id, jobs: wordsOf(jobs.join(" ")), words: wordsOf(called.join(" ")),
+    id,
+    jobs: wordsOf(jobs.join(" ")),
+    words: wordsOf(called.join(" ")),
     names: [...called, ...(inci ? [inci] : [])].map((text, i) => {
       const plain = foldText(text);
-      return { text, folded: plain, words: wordsOf(text), sound: soundOf(plain), ...(i >= called.length ? { inci: true } : {}) };
+      return {
+        text,
+        folded: plain,
+        words: wordsOf(text),
+        sound: soundOf(plain),
+        ...(i >= called.length ? { inci: true } : {}),
+      };
     }),
     about: wordsOf(`${use} ${jobs.join(" ")} ${family} ${form}`),
   };
@@ -66,7 +93,11 @@ export function searchIndex(materials: readonly Material[], others: readonly Oth
   }
   const entries = materials.map((material) => entryOf(material, own.get(material.id) ?? []));
   const once = (texts: readonly string[]) => [...new Set(texts)];
-  return { entries, words: once(entries.flatMap(({ words }) => words)), sounds: once(entries.flatMap((entry) => entry.names.map((name) => name.sound))) };
+  return {
+    entries,
+    words: once(entries.flatMap(({ words }) => words)),
+    sounds: once(entries.flatMap((entry) => entry.names.map((name) => name.sound))),
+  };
 }
 
 const SMALL_WORDS = ["for", "the", "and", "with", "of", "my", "your", "some", "a", "an"];
@@ -77,24 +108,40 @@ const MEANT = 140;
 const slips = (length: number): number => (length < LEAST_FUZZY ? 0 : length < 7 ? 1 : 2);
 
 /** What a slip of the keys may have meant: words near each word that was typed, and sounds near the whole. */
-interface Near { readonly words: ReadonlyMap<string, ReadonlySet<string>>; readonly sounds: ReadonlySet<string> }
+interface Near {
+  readonly words: ReadonlyMap<string, ReadonlySet<string>>;
+  readonly sounds: ReadonlySet<string>;
+}
 /** A longer query is told by its words; the sound of the whole would only be long. */
 const MOST_SOUNDED = 2;
 
 function nearIn({ words: all, sounds }: SearchIndex, words: readonly string[], sound: string): Near {
-  const near = (text: string, among: readonly string[]) => new Set(slips(text.length) === 0 ? [] : among.filter((one) => withinEdits(text, one, slips(text.length))));
-  return { words: new Map(words.map((word) => [word, near(word, all)])), sounds: words.length > MOST_SOUNDED ? new Set() : near(sound, sounds) };
+  const near = (text: string, among: readonly string[]) =>
+    new Set(slips(text.length) === 0 ? [] : among.filter((one) => withinEdits(text, one, slips(text.length))));
+  return {
+    words: new Map(words.map((word) => [word, near(word, all)])),
+    sounds: words.length > MOST_SOUNDED ? new Set() : near(sound, sounds),
+  };
 }
 
-function scoreOf(entry: Entry, query: string, words: readonly string[], sound: string, close?: Near): { score: number; by?: string } {
+function scoreOf(
+  entry: Entry,
+  query: string,
+  words: readonly string[],
+  sound: string,
+  close?: Near,
+): { score: number; by?: string } {
   let best = 0;
   let by: string | undefined;
-  const better = (score: number, name?: string) => { if (score > best) [best, by] = [score, name]; };
+  const better = (score: number, name?: string) => {
+    if (score > best) [best, by] = [score, name];
+  };
   entry.names.forEach((name, i) => {
     const first = i === 0 ? 3 : 0;
     // With slips: nothing is called so to the letter, which the first pass has found.
-    if (close) { if (close.sounds.has(name.sound)) better(32 + first, name.text); }
-    else if (name.folded === query) better(100 + first, name.text);
+    if (close) {
+      if (close.sounds.has(name.sound)) better(32 + first, name.text);
+    } else if (name.folded === query) better(100 + first, name.text);
     else if (name.folded.startsWith(query)) better(85 + first, name.text);
     else if (words.every((word) => name.words.some((one) => one === word))) better(78 + first, name.text);
     else if (words.every((word) => name.words.some((one) => one.startsWith(word)))) better(70 + first, name.text);
@@ -104,10 +151,17 @@ function scoreOf(entry: Entry, query: string, words: readonly string[], sound: s
   });
   const asked = words.filter((word) => !SMALL_WORDS.includes(word));
   if (!close && asked.length > 0 && best < 46 && asked.every((word) => entry.jobs.includes(word))) better(46);
-  if (!close && asked.length > 0 && best < 40 && asked.every((word) => word.length > 2 && entry.about.some((one) => one.startsWith(word)))) better(40);
+  if (
+    !close &&
+    asked.length > 0 &&
+    best < 40 &&
+    asked.every((word) => word.length > 2 && entry.about.some((one) => one.startsWith(word)))
+  )
+    better(40);
   // Words of several names, of the form, and slips of the keys among them.
   const named = (word: string) => entry.words.some((one) => one.startsWith(word) || close?.words.get(word)?.has(one));
-  if (best === 0 && asked.some(named) && asked.every((word) => named(word) || entry.about.includes(word))) better(close ? 30 : 42);
+  if (best === 0 && asked.some(named) && asked.every((word) => named(word) || entry.about.includes(word)))
+    better(close ? 30 : 42);
   return { score: best, by: by === entry.names[0].text ? undefined : by };
 }
 
@@ -120,12 +174,17 @@ export function search(index: SearchIndex, query: string, limit = 24): Found[] {
   const words = wordsOf(folded, 8);
   if (words.length === 0) return [];
   const sound = soundOf(folded);
-  const pass = (close?: Near): Found[] => index.entries
-    .map((entry) => ({ id: entry.id, ...scoreOf(entry, folded, words, sound, close) }))
-    .filter(({ score }) => score > 0).sort((a, b) => b.score - a.score).slice(0, limit)
-    .map(({ id, by, score }) => (by === undefined ? { id, score } : { id, by, score }));
+  const pass = (close?: Near): Found[] =>
+    index.entries
+      .map((entry) => ({ id: entry.id, ...scoreOf(entry, folded, words, sound, close) }))
+      .filter(({ score }) => score > 0)
+      .sort((a, b) => b.score - a.score)
+      .slice(0, limit)
+      .map(({ id, by, score }) => (by === undefined ? { id, score } : { id, by, score }));
   // What a short kitchen word means stands first, whatever else is called something like it.
-  const meant = Object.hasOwn(KITCHEN_NAMES, folded) ? KITCHEN_NAMES[folded].ids.filter((id) => index.entries.some((entry) => entry.id === id)) : [];
+  const meant = Object.hasOwn(KITCHEN_NAMES, folded)
+    ? KITCHEN_NAMES[folded].ids.filter((id) => index.entries.some((entry) => entry.id === id))
+    : [];
   const first = meant.map((id, rank): Found => ({ id, score: MEANT - rank }));
   // Slips of spelling are looked for only where nothing is called so.
   const exact = [...first, ...pass().filter(({ id }) => !meant.includes(id))].slice(0, limit);

@@ -40,10 +40,20 @@ export function slipIn(amount: TypedAmount, material: Material | undefined, spoo
 }
 
 /** Two amounts of one thing that contradict each other. */
-export function slipBetween(amount: TypedAmount, second: TypedAmount, material: Material | undefined, spoons: Spoons): Slip | undefined {
+export function slipBetween(
+  amount: TypedAmount,
+  second: TypedAmount,
+  material: Material | undefined,
+  spoons: Spoons,
+): Slip | undefined {
   const [spooned, said] = amount.unit === "g" ? [second, amount] : [amount, second];
   if (said.unit !== "g") return spoonSlip(amount, second, spoons);
-  const mass = spooned.unit === "g" || !material ? undefined : massG(material, spooned.count.value, spooned.unit, spooned.fill, spoons);
+  const mass =
+    spooned.unit === "g" || !material
+      ? undefined
+      : massG(material, spooned.count.value, spooned.unit, spooned.fill, spoons);
   const spoonG = mass && { low: mass.low, mid: mass.value, high: mass.high };
-  return spoonG && apartFrom(said.count.value, spoonG) ? { kind: "disagree", spoonG, saidG: said.count.value } : undefined;
+  return spoonG && apartFrom(said.count.value, spoonG)
+    ? { kind: "disagree", spoonG, saidG: said.count.value }
+    : undefined;
 }

@@ -13,13 +13,26 @@ export const AGE_TESTS = ["dab", "smell", "rancid", "spoiled", "lumps", "swell",
 export type AgeTest = (typeof AGE_TESTS)[number];
 
 const months = (value: number, low: number, high: number) => practice(value, low, high, "what shops and makers give");
-const of = (closed: Figure, opened: Figure, test: AgeTest): Keeping => ({ closedMonths: closed, openedMonths: opened, test });
+const of = (closed: Figure, opened: Figure, test: AgeTest): Keeping => ({
+  closedMonths: closed,
+  openedMonths: opened,
+  test,
+});
 const DRY_DRUG = of(months(24, 18, 36), months(12, 8, 18), "smell");
 const FAMILY: Readonly<Record<Family, Keeping>> = {
-  leaf: DRY_DRUG, fruit: DRY_DRUG, root: of(months(30, 24, 36), months(18, 12, 24), "smell"), flower: of(months(18, 12, 24), months(10, 6, 14), "fades"),
-  seed: of(months(24, 18, 36), months(9, 6, 14), "rancid"), clay: of(months(60, 36, 120), months(36, 24, 60), "lumps"), base: of(months(3, 1, 6), months(0.17, 0.1, 0.3), "spoiled"),
-  acid: of(months(12, 6, 24), months(2, 1, 6), "spoiled"), oil: of(months(18, 12, 24), months(9, 6, 12), "rancid"), essentialOil: of(months(30, 24, 36), months(15, 12, 24), "rancid"),
-  water: of(months(6, 3, 12), months(0.2, 0.15, 0.3), "spoiled"), lotionPart: of(months(24, 18, 36), months(12, 9, 24), "lumps"), mixture: of(months(18, 12, 24), months(9, 6, 12), "smell"),
+  leaf: DRY_DRUG,
+  fruit: DRY_DRUG,
+  root: of(months(30, 24, 36), months(18, 12, 24), "smell"),
+  flower: of(months(18, 12, 24), months(10, 6, 14), "fades"),
+  seed: of(months(24, 18, 36), months(9, 6, 14), "rancid"),
+  clay: of(months(60, 36, 120), months(36, 24, 60), "lumps"),
+  base: of(months(3, 1, 6), months(0.17, 0.1, 0.3), "spoiled"),
+  acid: of(months(12, 6, 24), months(2, 1, 6), "spoiled"),
+  oil: of(months(18, 12, 24), months(9, 6, 12), "rancid"),
+  essentialOil: of(months(30, 24, 36), months(15, 12, 24), "rancid"),
+  water: of(months(6, 3, 12), months(0.2, 0.15, 0.3), "spoiled"),
+  lotionPart: of(months(24, 18, 36), months(12, 9, 24), "lumps"),
+  mixture: of(months(18, 12, 24), months(9, 6, 12), "smell"),
 };
 const DYE = of(months(18, 12, 24), months(6, 3, 12), "dab");
 const GUM = of(months(24, 18, 36), months(12, 8, 18), "swell");
@@ -30,7 +43,13 @@ const LASTS = of(months(36, 24, 60), months(24, 12, 36), "lumps");
 export function keepingOf({ family, form, tags, makesUp }: Material): Keeping {
   if (tags.includes("dye")) return DYE;
   if (tags.includes("honey") || form === "crystals") return LASTS;
-  if (form === "fresh" || tags.includes("dairy") || tags.includes("egg") || (tags.includes("fruit") && form !== "powder")) return FRESH;
+  if (
+    form === "fresh" ||
+    tags.includes("dairy") ||
+    tags.includes("egg") ||
+    (tags.includes("fruit") && form !== "powder")
+  )
+    return FRESH;
   if (tags.includes("slip") && form === "powder") return GUM;
   return makesUp && family === "base" ? FRESH : FAMILY[family];
 }
@@ -38,15 +57,29 @@ export function keepingOf({ family, form, tags, makesUp }: Material): Keeping {
 export type Freshness =
   | { readonly state: "unknown" | "fresh" }
   /** Past the usual: worth a try before it is used. `since` says by which date. */
-  | { readonly state: "past"; readonly by: "bestBefore" | "opened" | "bought"; readonly test: AgeTest; readonly months: number };
-
+  | {
+      readonly state: "past";
+      readonly by: "bestBefore" | "opened" | "bought";
+      readonly test: AgeTest;
+      readonly months: number;
+    };
 
 /** How a jar stands on a day: past its own best-before, or longer open or bought than such things usually keep. */
-export function freshness(jar: Pick<Jar, "boughtOn" | "openedOn" | "bestBefore">, material: Material, today: string): Freshness {
+export function freshness(
+  jar: Pick<Jar, "boughtOn" | "openedOn" | "bestBefore">,
+  material: Material,
+  today: string,
+): Freshness {
   const { closedMonths, openedMonths, test } = keepingOf(material);
-  const past = (by: "bestBefore" | "opened" | "bought", from: string): Freshness => ({ state: "past", by, test, months: monthsBetween(from, today) });
+  const past = (by: "bestBefore" | "opened" | "bought", from: string): Freshness => ({
+    state: "past",
+    by,
+    test,
+    months: monthsBetween(from, today),
+  });
   if (jar.bestBefore && jar.bestBefore < today) return past("bestBefore", jar.bestBefore);
   if (jar.openedOn && monthsBetween(jar.openedOn, today) > openedMonths.value) return past("opened", jar.openedOn);
-  if (!jar.bestBefore && jar.boughtOn && monthsBetween(jar.boughtOn, today) > closedMonths.value) return past("bought", jar.boughtOn);
+  if (!jar.bestBefore && jar.boughtOn && monthsBetween(jar.boughtOn, today) > closedMonths.value)
+    return past("bought", jar.boughtOn);
   return { state: jar.bestBefore || jar.openedOn || jar.boughtOn ? "fresh" : "unknown" };
 }

@@ -10,14 +10,18 @@ export function dayNumber(text: string): number | undefined {
   const match = DAY.exec(text);
   if (!match) return undefined;
   const [year, month, day] = match.slice(1).map(Number);
-  if (month < 1 || month > 12 || day < 1 || day > MONTH_DAYS[month - 1] + (month === 2 && isLeap(year) ? 1 : 0)) return undefined;
+  if (month < 1 || month > 12 || day < 1 || day > MONTH_DAYS[month - 1] + (month === 2 && isLeap(year) ? 1 : 0))
+    return undefined;
   const y = month <= 2 ? year - 1 : year;
   const era = Math.floor(y / 400);
   const yearOfEra = y - era * 400;
   const dayOfYear = Math.floor((153 * (month > 2 ? month - 3 : month + 9) + 2) / 5) + day - 1;
-  return era * 146_097 + yearOfEra * 365 + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100) + dayOfYear - 719_468;
+  return (
+    era * 146_097 + yearOfEra * 365 + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100) + dayOfYear - 719_468
+  );
 }
 
 const MONTH_DAYS_MEAN = 30.44;
 /** Months between two ISO days; 0 where one is none. */
-export const monthsBetween = (from: string, to: string): number => ((dayNumber(to) ?? 0) - (dayNumber(from) ?? dayNumber(to) ?? 0)) / MONTH_DAYS_MEAN;
+export const monthsBetween = (from: string, to: string): number =>
+  ((dayNumber(to) ?? 0) - (dayNumber(from) ?? dayNumber(to) ?? 0)) / MONTH_DAYS_MEAN;

@@ -22,12 +22,16 @@ export interface Gathered {
 }
 
 /** A bowl that is to be made. */
-export interface WantedBowl { readonly question: PasteQuestion; readonly answer: PasteAnswer }
+export interface WantedBowl {
+  readonly question: PasteQuestion;
+  readonly answer: PasteAnswer;
+}
 
 /** Water from the tap is never gathered, nor short. */
 const FROM_THE_TAP = "water";
 
-export const pricePerG = ({ price, fullG }: Pick<Jar, "price" | "fullG">): number | undefined => (price === undefined || !(fullG > 0) ? undefined : price / fullG);
+export const pricePerG = ({ price, fullG }: Pick<Jar, "price" | "fullG">): number | undefined =>
+  price === undefined || !(fullG > 0) ? undefined : price / fullG;
 
 /** Everything some bowls want, added up by thing, against the shelf. The likely amounts are drawn; the generous ones are looked at. */
 export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
@@ -37,33 +41,55 @@ export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
   const want = (materialId: string, jarId: string | undefined, { low, mid, high }: Band) => {
     if (materialId === FROM_THE_TAP || !(mid > 0)) return;
     const { needG, jarIds } = wants.get(materialId) ?? { needG: { low: 0, mid: 0, high: 0 }, jarIds: [] };
-    wants.set(materialId, { needG: { low: needG.low + low, mid: needG.mid + mid, high: needG.high + high }, jarIds: [...jarIds, jarId] });
+    wants.set(materialId, {
+      needG: { low: needG.low + low, mid: needG.mid + mid, high: needG.high + high },
+      jarIds: [...jarIds, jarId],
+    });
   };
   for (const { question, answer } of bowls) {
     for (const { materialId, jarId, massG } of answer.lines) want(materialId, jarId, massG);
     if (answer.liquid.state === "unreachable") continue;
     const inBowl = lookupIn(question);
     // A liquid is poured in millilitres and stands on the shelf in grams.
-    for (const { materialId, jarId, share } of liquidParts(question.liquid)) want(materialId, jarId, scaleBand(answer.liquid.ml, share * (inBowl(materialId, jarId)?.bulkDensityGPerMl.value ?? 1)));
+    for (const { materialId, jarId, share } of liquidParts(question.liquid))
+      want(
+        materialId,
+        jarId,
+        scaleBand(answer.liquid.ml, share * (inBowl(materialId, jarId)?.bulkDensityGPerMl.value ?? 1)),
+      );
   }
-  return [...wants].map(([materialId, { needG, jarIds }]): Gathered => {
-    // The jars that the bowls name first, then the others of the same thing.
-    const named = jars.filter((jar) => jarIds.includes(jar.id));
-    const all = [...named, ...jars.filter((jar) => jar.materialId === materialId && !named.includes(jar))];
-    const from: { jarId: string; massG: number }[] = [];
-    let left = needG.mid, cost = 0, costOfG = 0;
-    for (const jar of all) {
-      const massG = Math.min(left, Math.max(0, jar.leftG));
-      if (massG <= 0) continue;
-      from.push({ jarId: jar.id, massG });
-      left -= massG;
-      const perG = pricePerG(jar);
-      if (perG !== undefined) [cost, costOfG] = [cost + perG * massG, costOfG + massG];
-    }
-    const haveG = all.reduce((sum, jar) => sum + Math.max(0, jar.leftG), 0);
-    const fresh = all.length === 0 && find(materialId)?.family === "water";
-    return { materialId, needG, haveG, fresh, shortG: fresh ? 0 : Math.max(0, needG.mid - haveG), tight: !fresh && haveG >= needG.mid && haveG < needG.high, from, ...(costOfG > 0 ? { cost } : {}), costOfG };
-  }).sort((a, b) => b.shortG / b.needG.mid - a.shortG / a.needG.mid || b.needG.mid - a.needG.mid);
+  return [...wants]
+    .map(([materialId, { needG, jarIds }]): Gathered => {
+      // The jars that the bowls name first, then the others of the same thing.
+      const named = jars.filter((jar) => jarIds.includes(jar.id));
+      const all = [...named, ...jars.filter((jar) => jar.materialId === materialId && !named.includes(jar))];
+      const from: { jarId: string; massG: number }[] = [];
+      let left = needG.mid,
+        cost = 0,
+        costOfG = 0;
+      for (const jar of all) {
+        const massG = Math.min(left, Math.max(0, jar.leftG));
+        if (massG <= 0) continue;
+        from.push({ jarId: jar.id, massG });
+        left -= massG;
+        const perG = pricePerG(jar);
+        if (perG !== undefined) [cost, costOfG] = [cost + perG * massG, costOfG + massG];
+      }
+      const haveG = all.reduce((sum, jar) => sum + Math.max(0, jar.leftG), 0);
+      const fresh = all.length === 0 && find(materialId)?.family === "water";
+      return {
+        materialId,
+        needG,
+        haveG,
+        fresh,
+        shortG: fresh ? 0 : Math.max(0, needG.mid - haveG),
+        tight: !fresh && haveG >= needG.mid && haveG < needG.high,
+        from,
+        ...(costOfG > 0 ? { cost } : {}),
+        costOfG,
+      };
+    })
+    .sort((a, b) => b.shortG / b.needG.mid - a.shortG / a.needG.mid || b.needG.mid - a.needG.mid);
 }
 
 /** What some bowls cost, as far as prices are known. */

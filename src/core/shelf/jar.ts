@@ -49,49 +49,90 @@ const LEAST_HALF = 0.02;
  */
 export function jarDensity(weighings: readonly Weighing[], spoons: Spoons): Figure | undefined {
   const size = spoonMl(spoons);
-  const each = weighings.filter(({ count, massG }) => count > 0 && massG > 0).map(({ count, unit, massG }) => {
-    const value = massG / (count * size[unit]);
-    const relative = Math.hypot(Math.min(0.5, SCALE_G / massG), STRIKE / Math.sqrt(count));
-    return { value, weight: 1 / relative ** 2 };
-  });
+  const each = weighings
+    .filter(({ count, massG }) => count > 0 && massG > 0)
+    .map(({ count, unit, massG }) => {
+      const value = massG / (count * size[unit]);
+      const relative = Math.hypot(Math.min(0.5, SCALE_G / massG), STRIKE / Math.sqrt(count));
+      return { value, weight: 1 / relative ** 2 };
+    });
   if (each.length === 0) return undefined;
   const weight = each.reduce((sum, one) => sum + one.weight, 0);
   const value = each.reduce((sum, one) => sum + one.value * one.weight, 0) / weight;
-  const apart = each.length > 1 ? Math.sqrt(each.reduce((sum, one) => sum + (one.value / value - 1) ** 2, 0) / (each.length - 1) / each.length) * 2 : 0;
+  const apart =
+    each.length > 1
+      ? Math.sqrt(each.reduce((sum, one) => sum + (one.value / value - 1) ** 2, 0) / (each.length - 1) / each.length) *
+        2
+      : 0;
   const half = Math.max(LEAST_HALF, Math.sqrt(1 / weight), apart);
   const times = each.length === 1 ? "weighed once" : `weighed ${each.length} times`;
-  return { value, low: value * (1 - half), high: value * (1 + half), source: { kind: "measured", name: `a level spoon, ${times}` } };
+  return {
+    value,
+    low: value * (1 - half),
+    high: value * (1 + half),
+    source: { kind: "measured", name: `a level spoon, ${times}` },
+  };
 }
 
 /** ml per gram that this jar's powder holds, by its tests; undefined where none taught anything. */
-export function jarHolding({ holding }: Material, known: (Known & { readonly readings: number }) | undefined): Figure | undefined {
+export function jarHolding(
+  { holding }: Material,
+  known: (Known & { readonly readings: number }) | undefined,
+): Figure | undefined {
   if (!known || holding.kind !== "perGram") return undefined;
   const value = holding.mlPerG.value * known.factor;
   const times = known.readings === 1 ? "one test" : `${known.readings} tests`;
-  return { value, low: value * Math.exp(-Z95 * known.sd), high: value * Math.exp(Z95 * known.sd), source: { kind: "measured", name: `this jar, ${times} on a plate or with a ring` } };
+  return {
+    value,
+    low: value * Math.exp(-Z95 * known.sd),
+    high: value * Math.exp(Z95 * known.sd),
+    source: { kind: "measured", name: `this jar, ${times} on a plate or with a ring` },
+  };
 }
 
 /** A material as this jar has it: the tables' figures, with its own density where a spoon of it was weighed and its own holding where it was tested. */
 export function jarMaterial(jar: Jar, material: Material, spoons: Spoons, learnt: Learnt = NOTHING_LEARNT): Material {
   const density = jarDensity(jar.weighings, spoons);
   const holding = jarHolding(material, knownOf(learnt, jar.id));
-  return { ...material, jarId: jar.id, ...(density ? { bulkDensityGPerMl: density } : {}), ...(holding ? { holding: { kind: "perGram", mlPerG: holding } } : {}) };
+  return {
+    ...material,
+    jarId: jar.id,
+    ...(density ? { bulkDensityGPerMl: density } : {}),
+    ...(holding ? { holding: { kind: "perGram", mlPerG: holding } } : {}),
+  };
 }
 
 /** Jars of a material in the order one uses them up: with something in them, opened before closed, soonest best-before first. */
 export function jarsOf(jars: readonly Jar[], materialId: string): Jar[] {
   const FAR = "9999";
-  return jars.filter((jar) => jar.materialId === materialId)
-    .sort((a, b) => Number(b.leftG > 0) - Number(a.leftG > 0) || Number(b.openedOn !== undefined) - Number(a.openedOn !== undefined)
-      || (a.bestBefore ?? FAR).localeCompare(b.bestBefore ?? FAR) || (a.boughtOn ?? FAR).localeCompare(b.boughtOn ?? FAR) || a.id.localeCompare(b.id));
+  return jars
+    .filter((jar) => jar.materialId === materialId)
+    .sort(
+      (a, b) =>
+        Number(b.leftG > 0) - Number(a.leftG > 0) ||
+        Number(b.openedOn !== undefined) - Number(a.openedOn !== undefined) ||
+        (a.bestBefore ?? FAR).localeCompare(b.bestBefore ?? FAR) ||
+        (a.boughtOn ?? FAR).localeCompare(b.boughtOn ?? FAR) ||
+        a.id.localeCompare(b.id),
+    );
 }
 
 /** The jar that is in use: undefined where there is none of it. */
 export const jarInUse = (jars: readonly Jar[], materialId: string): Jar | undefined => jarsOf(jars, materialId)[0];
 
 /** Every problem with a jar as it was filled in. @param today ISO day, in the household's zone */
-export function checkJar(jar: Pick<Jar, "name" | "lot" | "place" | "boughtOn" | "openedOn" | "bestBefore" | "fullG" | "price">, today: string): Problem[] {
-  const problems: (Problem | undefined)[] = [checkText("name", jar.name, "nameChars"), ...(["lot", "place"] as const).map((field) => (jar[field] === undefined ? undefined : checkText(field, jar[field], "labelChars"))), checkNumber("fullG", jar.fullG, "jarG"), jar.price === undefined ? undefined : checkNumber("price", jar.price, "price")];
+export function checkJar(
+  jar: Pick<Jar, "name" | "lot" | "place" | "boughtOn" | "openedOn" | "bestBefore" | "fullG" | "price">,
+  today: string,
+): Problem[] {
+  const problems: (Problem | undefined)[] = [
+    checkText("name", jar.name, "nameChars"),
+    ...(["lot", "place"] as const).map((field) =>
+      jar[field] === undefined ? undefined : checkText(field, jar[field], "labelChars"),
+    ),
+    checkNumber("fullG", jar.fullG, "jarG"),
+    jar.price === undefined ? undefined : checkNumber("price", jar.price, "price"),
+  ];
   for (const field of ["boughtOn", "openedOn", "bestBefore"] as const) {
     const day = jar[field];
     if (day === undefined) continue;
@@ -103,9 +144,21 @@ export function checkJar(jar: Pick<Jar, "name" | "lot" | "place" | "boughtOn" | 
 
 /** Every problem with a weighing; only what can be struck off level is weighed by the spoon. */
 export function checkWeighing({ count, unit, massG }: Omit<Weighing, "id">, material: Material): Problem[] {
-  const problems: (Problem | undefined)[] = [checkNumber("count", count, "weighedSpoons"), checkNumber("massG", massG, "jarG")];
+  const problems: (Problem | undefined)[] = [
+    checkNumber("count", count, "weighedSpoons"),
+    checkNumber("massG", massG, "jarG"),
+  ];
   if (!WEIGHED_BY.includes(unit)) problems.push({ field: "unit", code: "unknownChoice" });
-  return problems.filter((problem) => problem !== undefined).concat(HEAPS.includes(material.form) || material.form === "liquid" || material.form === "soft" || material.form === "butter" ? [] : [{ field: "unit", code: "unitNotForThis" }]);
+  return problems
+    .filter((problem) => problem !== undefined)
+    .concat(
+      HEAPS.includes(material.form) ||
+        material.form === "liquid" ||
+        material.form === "soft" ||
+        material.form === "butter"
+        ? []
+        : [{ field: "unit", code: "unitNotForThis" }],
+    );
 }
 
 /** g/ml beyond which no spoon of anything weighs so: a slip of the scale or of the count. */

@@ -9,7 +9,11 @@ export interface MixturePart {
 }
 
 /** What a thing is called and known by. */
-export interface Named { readonly id: string; readonly name: string; readonly use?: string }
+export interface Named {
+  readonly id: string;
+  readonly name: string;
+  readonly use?: string;
+}
 
 type End = "low" | "value" | "high";
 
@@ -32,10 +36,24 @@ export function mixtureOf({ id, name, use }: Named, parts: readonly MixturePart[
       const sure = known.reduce((sum, { material, share }) => sum + share * scale * of(material, end), 0);
       if (unknown.length === 0) return sure;
       const values = unknown.map(({ material }) => of(material, end));
-      const extreme = end === "low" ? Math.min(...values) : end === "high" ? Math.max(...values) : values.reduce((sum, value) => sum + value, 0) / values.length;
+      const extreme =
+        end === "low"
+          ? Math.min(...values)
+          : end === "high"
+            ? Math.max(...values)
+            : values.reduce((sum, value) => sum + value, 0) / values.length;
       return sure + rest * scale * extreme;
     };
-    return { low: at("low"), value: at("value"), high: at("high"), source: { kind: "estimate", name: unknown.length > 0 ? "mixed of its parts, whose shares are not all known" : "mixed of its parts by weight" } };
+    return {
+      low: at("low"),
+      value: at("value"),
+      high: at("high"),
+      source: {
+        kind: "estimate",
+        name:
+          unknown.length > 0 ? "mixed of its parts, whose shares are not all known" : "mixed of its parts by weight",
+      },
+    };
   };
   const figure = (of: (material: Material) => Figure) => mean((material, end) => of(material)[end]);
   /** Volumes add up, densities do not. */
@@ -48,19 +66,35 @@ export function mixtureOf({ id, name, use }: Named, parts: readonly MixturePart[
   const soaked = soaking.reduce((sum, { weight }) => sum + weight, 0);
   const soakMean = (of: "firstShare" | "timeMin"): Figure => {
     const at = (end: End) => soaking.reduce((sum, { soak, weight }) => sum + (weight / soaked) * soak[of][end], 0);
-    return { low: at("low"), value: at("value"), high: at("high"), source: { kind: "estimate", name: "mixed of its parts by weight" } };
+    return {
+      low: at("low"),
+      value: at("value"),
+      high: at("high"),
+      source: { kind: "estimate", name: "mixed of its parts by weight" },
+    };
   };
   const heaviest = parts[weights.indexOf(Math.max(...weights))].material;
   const materials = parts.map((part) => part.material);
   return {
-    id, family: "mixture", form: materials.every(({ form }) => HEAPS.includes(form)) ? "powder" : heaviest.form,
-    names: [{ text: name, language: "und" }], jobs: JOBS.filter((job) => heaviest.jobs.includes(job) || materials.filter(({ jobs }) => jobs.includes(job)).length * 2 >= materials.length),
+    id,
+    family: "mixture",
+    form: materials.every(({ form }) => HEAPS.includes(form)) ? "powder" : heaviest.form,
+    names: [{ text: name, language: "und" }],
+    jobs: JOBS.filter(
+      (job) =>
+        heaviest.jobs.includes(job) ||
+        materials.filter(({ jobs }) => jobs.includes(job)).length * 2 >= materials.length,
+    ),
     use: use ?? `a mixture of ${materials.map((one) => one.names[0].text).join(", ")}`,
-    water: figure((one) => one.water), oil: figure((one) => one.oil), dissolving: figure((one) => one.dissolving),
-    solidsDensityGPerMl: density((one) => one.solidsDensityGPerMl), bulkDensityGPerMl: density((one) => one.bulkDensityGPerMl),
+    water: figure((one) => one.water),
+    oil: figure((one) => one.oil),
+    dissolving: figure((one) => one.dissolving),
+    solidsDensityGPerMl: density((one) => one.solidsDensityGPerMl),
+    bulkDensityGPerMl: density((one) => one.bulkDensityGPerMl),
     holding: holding.high > 0 ? { kind: "perGram", mlPerG: holding } : { kind: "none" },
     ...(soaked > 0 ? { soak: { firstShare: soakMean("firstShare"), timeMin: soakMean("timeMin") } } : {}),
-    colour: blended(materials, weights), tags: TAGS.filter((tag) => materials.some(({ tags }) => tags.includes(tag))),
+    colour: blended(materials, weights),
+    tags: TAGS.filter((tag) => materials.some(({ tags }) => tags.includes(tag))),
     contains: [...new Set(materials.flatMap(({ id: part, contains = [] }) => [part, ...contains]))],
     ...(materials.every(({ makesUp }) => makesUp) ? { makesUp: true as const } : {}),
   };
@@ -68,10 +102,17 @@ export function mixtureOf({ id, name, use }: Named, parts: readonly MixturePart[
 
 /** Colours averaged as light and as a place on the colour circle. */
 function blended(materials: readonly Material[], weights: readonly number[]): readonly [number, number, number] {
-  const [l, a, b] = materials.reduce(([light, x, y], { colour: [lightness, chroma, hue] }, i) => {
-    const angle = (hue * Math.PI) / 180;
-    return [light + weights[i] * lightness, x + weights[i] * chroma * Math.cos(angle), y + weights[i] * chroma * Math.sin(angle)];
-  }, [0, 0, 0]);
+  const [l, a, b] = materials.reduce(
+    ([light, x, y], { colour: [lightness, chroma, hue] }, i) => {
+      const angle = (hue * Math.PI) / 180;
+      return [
+        light + weights[i] * lightness,
+        x + weights[i] * chroma * Math.cos(angle),
+        y + weights[i] * chroma * Math.sin(angle),
+      ];
+    },
+    [0, 0, 0],
+  );
   const round = (value: number, digits: number) => Number(value.toFixed(digits));
   return [round(l, 3), round(Math.hypot(a, b), 3), round(((Math.atan2(b, a) * 180) / Math.PI + 360) % 360, 1)];
 }

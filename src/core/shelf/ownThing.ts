@@ -7,14 +7,38 @@ import { mixtureOf } from "./mixture";
 
 /** A thing that only this household has: like something in the tables, or mixed of several things. */
 export type OwnThing =
-  | { readonly id: string; readonly name: string; readonly kind: "like"; readonly likeId: string; readonly use?: string }
-  | { readonly id: string; readonly name: string; readonly kind: "mixture"; readonly parts: readonly OwnPart[]; readonly use?: string };
-export interface OwnPart { readonly materialId: string; /** By weight, 0–1; undefined where nobody knows. */ readonly share?: number }
+  | {
+      readonly id: string;
+      readonly name: string;
+      readonly kind: "like";
+      readonly likeId: string;
+      readonly use?: string;
+    }
+  | {
+      readonly id: string;
+      readonly name: string;
+      readonly kind: "mixture";
+      readonly parts: readonly OwnPart[];
+      readonly use?: string;
+    };
+export interface OwnPart {
+  readonly materialId: string;
+  /** By weight, 0–1; undefined where nobody knows. */ readonly share?: number;
+}
 
 const PREFIX = "own-";
 const SLUG_CHARS = 50;
 /** The id of a thing of one's own: its name in small letters, any script; never used twice. */
-export const ownId = (name: string): string => PREFIX + (name.normalize("NFC").toLowerCase().replace(/[^\p{L}\p{M}\p{N}]+/gu, "-").replace(/^-+|-+$/g, "").match(/./gsu)?.slice(0, SLUG_CHARS).join("") ?? "");
+export const ownId = (name: string): string =>
+  PREFIX +
+  (name
+    .normalize("NFC")
+    .toLowerCase()
+    .replace(/[^\p{L}\p{M}\p{N}]+/gu, "-")
+    .replace(/^-+|-+$/g, "")
+    .match(/./gsu)
+    ?.slice(0, SLUG_CHARS)
+    .join("") ?? "");
 export const isOwnId = (id: string): boolean => id.startsWith(PREFIX);
 const OWN_ID = /^own-[\p{L}\p{M}\p{N}-]{1,50}$/u;
 /** What an id of one's own still says where the thing itself is not at hand. */
@@ -24,7 +48,12 @@ export const nameInId = (id: string): string => id.slice(PREFIX.length).replace(
 const WIDER = 1.5;
 function wider(figure: Figure, of: string): Figure {
   const { value, low, high } = figure;
-  return { value, low: Math.max(0, value - (value - low) * WIDER), high: value + (high - value) * WIDER, source: { kind: "estimate", name: `taken from ${of}` } };
+  return {
+    value,
+    low: Math.max(0, value - (value - low) * WIDER),
+    high: value + (high - value) * WIDER,
+    source: { kind: "estimate", name: `taken from ${of}` },
+  };
 }
 const share = (figure: Figure): Figure => ({ ...figure, high: Math.min(1, figure.high) });
 
@@ -33,9 +62,21 @@ function likeness({ id, name, use }: OwnThing, like: Material): Material {
   const { plant: _, notToConfuse: __, inci: ___, ...rest } = like;
   const { holding, soak, pieceG } = like;
   return {
-    ...rest, id, names: [{ text: name, language: "und" }], use: use ?? `a thing of this house, like ${of}`, contains: [like.id, ...(like.contains ?? [])],
-    water: share(wider(like.water, of)), oil: share(wider(like.oil, of)), dissolving: share(wider(like.dissolving, of)), bulkDensityGPerMl: wider(like.bulkDensityGPerMl, of),
-    holding: holding.kind === "perGram" ? { kind: "perGram", mlPerG: wider(holding.mlPerG, of) } : holding.kind === "ownStiffness" ? { kind: "ownStiffness", yieldPa: wider(holding.yieldPa, of) } : holding,
+    ...rest,
+    id,
+    names: [{ text: name, language: "und" }],
+    use: use ?? `a thing of this house, like ${of}`,
+    contains: [like.id, ...(like.contains ?? [])],
+    water: share(wider(like.water, of)),
+    oil: share(wider(like.oil, of)),
+    dissolving: share(wider(like.dissolving, of)),
+    bulkDensityGPerMl: wider(like.bulkDensityGPerMl, of),
+    holding:
+      holding.kind === "perGram"
+        ? { kind: "perGram", mlPerG: wider(holding.mlPerG, of) }
+        : holding.kind === "ownStiffness"
+          ? { kind: "ownStiffness", yieldPa: wider(holding.yieldPa, of) }
+          : holding,
     ...(soak ? { soak: { firstShare: share(wider(soak.firstShare, of)), timeMin: wider(soak.timeMin, of) } } : {}),
     ...(pieceG ? { pieceG: wider(pieceG, of) } : {}),
   };
@@ -62,9 +103,12 @@ export function ownMaterials(things: readonly OwnThing[], tables: Lookup = findM
     }
     const parts = thing.parts.map(({ materialId, share: by }) => ({ material: find(materialId, within), share: by }));
     if (parts.length === 0 || parts.some(({ material }) => !material)) return undefined;
-    return mixtureOf(thing, parts.map(({ material, share: by }) => ({ material: material!, ...(by === undefined ? {} : { share: by }) })));
+    return mixtureOf(
+      thing,
+      parts.map(({ material, share: by }) => ({ material: material!, ...(by === undefined ? {} : { share: by }) })),
+    );
   };
-  return things.flatMap(({ id }) => (byId.has(id) ? find(id, []) ?? [] : []));
+  return things.flatMap(({ id }) => (byId.has(id) ? (find(id, []) ?? []) : []));
 }
 
 /** True where a thing would come to contain itself, however deep. */
@@ -75,29 +119,41 @@ export function containsItself(thing: OwnThing, things: readonly OwnThing[]): bo
     const one = byId.get(id);
     if (!one || seen.has(id)) return false;
     seen.add(id);
-    return (one.kind === "like" ? [one.likeId] : one.parts.map((part) => part.materialId)).some((next) => next === thing.id || reaches(next));
+    return (one.kind === "like" ? [one.likeId] : one.parts.map((part) => part.materialId)).some(
+      (next) => next === thing.id || reaches(next),
+    );
   };
   return reaches(thing.id);
 }
 
 /** Every problem with a thing of one's own. */
 export function checkOwnThing(thing: OwnThing, things: readonly OwnThing[], tables: Lookup = findMaterial): Problem[] {
-  const problems: Problem[] = [checkText("name", thing.name, "thingNameChars"), thing.use === undefined ? undefined : checkText("use", thing.use, "useChars")].filter((problem) => problem !== undefined);
-  if (problems.length === 0 && (foldText(thing.name).trim() === "" || thing.id === PREFIX)) problems.push({ field: "name", code: "required" });
+  const problems: Problem[] = [
+    checkText("name", thing.name, "thingNameChars"),
+    thing.use === undefined ? undefined : checkText("use", thing.use, "useChars"),
+  ].filter((problem) => problem !== undefined);
+  if (problems.length === 0 && (foldText(thing.name).trim() === "" || thing.id === PREFIX))
+    problems.push({ field: "name", code: "required" });
   else if (!OWN_ID.test(thing.id)) problems.push({ field: "id", code: "notAnOwnId" });
-  if (containsItself(thing, things)) return [...problems, { field: thing.kind === "like" ? "likeId" : "parts", code: "containsItself" }];
+  if (containsItself(thing, things))
+    return [...problems, { field: thing.kind === "like" ? "likeId" : "parts", code: "containsItself" }];
   const known = new Set(ownMaterials(things, tables).map(({ id }) => id));
   const missing = (id: string) => !known.has(id) && !tables(id);
-  if (thing.kind === "like") return missing(thing.likeId) ? [...problems, { field: "likeId", code: "unknownMaterial" }] : problems;
+  if (thing.kind === "like")
+    return missing(thing.likeId) ? [...problems, { field: "likeId", code: "unknownMaterial" }] : problems;
   if (thing.parts.length === 0) problems.push({ field: "parts", code: "required" });
-  if (thing.parts.length > LIMITS.lineCount.max) problems.push({ field: "parts", code: "tooMany", detail: { max: LIMITS.lineCount.max } });
+  if (thing.parts.length > LIMITS.lineCount.max)
+    problems.push({ field: "parts", code: "tooMany", detail: { max: LIMITS.lineCount.max } });
   thing.parts.forEach(({ materialId, share: by }, i) => {
     if (missing(materialId)) problems.push({ field: `parts.${i}.materialId`, code: "unknownMaterial" });
-    if (by !== undefined && !(Number.isFinite(by) && by > 0)) problems.push({ field: `parts.${i}.share`, code: "notANumber" });
-    else if (by !== undefined && by > 1) problems.push({ field: `parts.${i}.share`, code: "tooLarge", detail: { max: "100 %" } });
+    if (by !== undefined && !(Number.isFinite(by) && by > 0))
+      problems.push({ field: `parts.${i}.share`, code: "notANumber" });
+    else if (by !== undefined && by > 1)
+      problems.push({ field: `parts.${i}.share`, code: "tooLarge", detail: { max: "100 %" } });
   });
   const said = thing.parts.reduce((sum, part) => sum + (part.share ?? 0), 0);
   const allSaid = thing.parts.every((part) => part.share !== undefined);
-  if (said > 1 + 1e-6 || (allSaid && said < 1 - 1e-2)) problems.push({ field: "parts", code: "sharesDoNotAddUp", detail: { percent: Math.round(said * 100) } });
+  if (said > 1 + 1e-6 || (allSaid && said < 1 - 1e-2))
+    problems.push({ field: "parts", code: "sharesDoNotAddUp", detail: { percent: Math.round(said * 100) } });
   return problems;
 }

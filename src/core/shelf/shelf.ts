@@ -17,14 +17,24 @@ export interface Shelf {
 export const EMPTY_SHELF: Shelf = { own: [], jars: [] };
 
 /** Everything a maker here can put in a bowl. */
-export const everythingOn = ({ own }: Shelf): readonly Material[] => (own.length === 0 ? CATALOGUE : [...own, ...CATALOGUE]);
+export const everythingOn = ({ own }: Shelf): readonly Material[] =>
+  own.length === 0 ? CATALOGUE : [...own, ...CATALOGUE];
 
 /** Finds things of the household's own as well as the tables'. */
-export const lookupOn = ({ own }: Shelf): Lookup => (id) => own.find((one) => one.id === id) ?? findMaterial(id);
+export const lookupOn =
+  ({ own }: Shelf): Lookup =>
+  (id) =>
+    own.find((one) => one.id === id) ?? findMaterial(id);
 
 /** The jar a line draws on: the one it names, if it is still here, or the one in use. */
-export function jarFor({ jars }: Shelf, { materialId, jarId }: { readonly materialId: string; readonly jarId?: string }): Jar | undefined {
-  return (jarId === undefined ? undefined : jars.find((jar) => jar.id === jarId && jar.materialId === materialId)) ?? jarInUse(jars, materialId);
+export function jarFor(
+  { jars }: Shelf,
+  { materialId, jarId }: { readonly materialId: string; readonly jarId?: string },
+): Jar | undefined {
+  return (
+    (jarId === undefined ? undefined : jars.find((jar) => jar.id === jarId && jar.materialId === materialId)) ??
+    jarInUse(jars, materialId)
+  );
 }
 
 /**
@@ -48,12 +58,28 @@ export function questionOn(blend: Blend, head: Head, spoons: Spoons, shelf: Shel
   const lines = blend.lines.map(settle);
   const { with: second, ...first } = blend.liquid;
   const liquid = { ...settle(first), ...(second ? { with: settle(second) } : {}) };
-  const learnt = shelf.learnt && togetherOf(shelf.learnt, lines.flatMap(({ jarId }) => jarId ?? []));
-  return { ...blend, lines, liquid, head, spoons, ...(own.size > 0 ? { own: [...own.values()] } : {}), ...(learnt ? { learnt } : {}) };
+  const learnt =
+    shelf.learnt &&
+    togetherOf(
+      shelf.learnt,
+      lines.flatMap(({ jarId }) => jarId ?? []),
+    );
+  return {
+    ...blend,
+    lines,
+    liquid,
+    head,
+    spoons,
+    ...(own.size > 0 ? { own: [...own.values()] } : {}),
+    ...(learnt ? { learnt } : {}),
+  };
 }
 
 /** Grams left for each line, by the jar it draws on; undefined where it stands on no shelf. */
-export const haveOf = (shelf: Shelf, lines: readonly { readonly materialId: string; readonly jarId?: string }[]): (number | undefined)[] => lines.map((line) => jarFor(shelf, line)?.leftG);
+export const haveOf = (
+  shelf: Shelf,
+  lines: readonly { readonly materialId: string; readonly jarId?: string }[],
+): (number | undefined)[] => lines.map((line) => jarFor(shelf, line)?.leftG);
 
 /** A shelf and how its house measures and counts: what every page knows. */
 export interface HouseShelf {

@@ -32,11 +32,25 @@ export interface Swap {
 
 const STAINS: readonly Tag[] = ["dye", "stainsRed", "stainsYellow", "stainsBlue"];
 
-export function traitsOf(question: PasteQuestion, answer: PasteAnswer, materials: readonly (Material | undefined)[]): BowlTraits {
-  const share = (...tags: readonly Tag[]) => answer.lines.reduce((sum, { massG }, i) => (materials[i]?.tags.some((tag) => tags.includes(tag)) ? sum + massG.mid : sum), 0) / Math.max(1e-9, answer.totalG.mid);
+export function traitsOf(
+  question: PasteQuestion,
+  answer: PasteAnswer,
+  materials: readonly (Material | undefined)[],
+): BowlTraits {
+  const share = (...tags: readonly Tag[]) =>
+    answer.lines.reduce(
+      (sum, { massG }, i) => (materials[i]?.tags.some((tag) => tags.includes(tag)) ? sum + massG.mid : sum),
+      0,
+    ) / Math.max(1e-9, answer.totalG.mid);
   return {
-    restMin: answer.rest.restMin, leaveOnMin: answer.leaveOnMin, cautions: answer.cautions,
-    stain: share(...STAINS), drying: share("drying"), slip: share("slip"), protein: share("protein"), totalG: answer.totalG.mid,
+    restMin: answer.rest.restMin,
+    leaveOnMin: answer.leaveOnMin,
+    cautions: answer.cautions,
+    stain: share(...STAINS),
+    drying: share("drying"),
+    slip: share("slip"),
+    protein: share("protein"),
+    totalG: answer.totalG.mid,
     ...(answer.liquid.state === "unreachable" ? {} : { liquidMl: answer.liquid.ml.mid }),
   };
 }
@@ -49,7 +63,9 @@ export function likeness(of: Material, other: Material): number {
   const extra = (other.jobs.length - shared) / Math.max(other.jobs.length, 1);
   const stains = (material: Material) => STAINS.some((tag) => material.tags.includes(tag));
   const sameStain = stains(of) === stains(other) ? 1 : 0.5;
-  return jobs * (1 - 0.3 * extra) * (of.form === other.form ? 1 : 0.7) * (of.family === other.family ? 1 : 0.9) * sameStain;
+  return (
+    jobs * (1 - 0.3 * extra) * (of.form === other.form ? 1 : 0.7) * (of.family === other.family ? 1 : 0.9) * sameStain
+  );
 }
 
 /** A dye stands in for a dye: it colours, rests for hours, and nobody asked for it. */
@@ -76,23 +92,61 @@ export function swapsFor(question: PasteQuestion, line: number, shelf: Shelf): S
   const old = question.lines[line];
   const material = old && find(old.materialId);
   if (!now.ok || !material) return [];
-  const before = traitsOf(question, now.value, question.lines.map(({ materialId }) => find(materialId)));
+  const before = traitsOf(
+    question,
+    now.value,
+    question.lines.map(({ materialId }) => find(materialId)),
+  );
   const compare = (lines: PasteQuestion["lines"], rest: Pick<Swap, "materialId" | "jarId" | "likeness">): Swap[] => {
     const swapped = ask(lines);
     const result = computePaste(swapped);
     if (!result.ok) return [];
     const massG = rest.materialId === undefined ? undefined : result.value.lines[line]?.massG.mid;
-    return [{ ...rest, ...(massG === undefined ? {} : { massG }), before, after: traitsOf(swapped, result.value, lines.map(({ materialId }) => find(materialId))), question: swapped }];
+    return [
+      {
+        ...rest,
+        ...(massG === undefined ? {} : { massG }),
+        before,
+        after: traitsOf(
+          swapped,
+          result.value,
+          lines.map(({ materialId }) => find(materialId)),
+        ),
+        question: swapped,
+      },
+    ];
   };
   const inStock = new Set(shelf.jars.filter((jar) => jar.leftG > 0).map((jar) => jar.materialId));
   const already = new Set(question.lines.map(({ materialId }) => materialId));
-  const candidates = materials.filter(({ id }) => inStock.has(id) && !already.has(id)).filter((other) => !dyesInstead(material, other)).map((other) => ({ other, alike: likeness(material, other) }))
-    .filter(({ alike }) => alike >= LEAST_LIKENESS).sort((a, b) => b.alike - a.alike || a.other.id.localeCompare(b.other.id)).slice(0, MOST_SWAPS);
+  const candidates = materials
+    .filter(({ id }) => inStock.has(id) && !already.has(id))
+    .filter((other) => !dyesInstead(material, other))
+    .map((other) => ({ other, alike: likeness(material, other) }))
+    .filter(({ alike }) => alike >= LEAST_LIKENESS)
+    .sort((a, b) => b.alike - a.alike || a.other.id.localeCompare(b.other.id))
+    .slice(0, MOST_SWAPS);
   const swaps = candidates.flatMap(({ other, alike }) => {
     const jar = jarFor(shelf, { materialId: other.id });
-    const unit = old.unit === "piece" || (old.unit === "drop" && other.form === "powder") ? "tbsp" as const : old.unit;
-    const swapped = { materialId: other.id, ...(jar ? { jarId: jar.id } : {}), role: old.role, amount: old.unit === "piece" ? 2 : old.amount, unit, fill: old.fill };
-    return compare(question.lines.map((one, i) => (i === line ? swapped : one)), { materialId: other.id, ...(jar ? { jarId: jar.id } : {}), likeness: alike });
+    const unit =
+      old.unit === "piece" || (old.unit === "drop" && other.form === "powder") ? ("tbsp" as const) : old.unit;
+    const swapped = {
+      materialId: other.id,
+      ...(jar ? { jarId: jar.id } : {}),
+      role: old.role,
+      amount: old.unit === "piece" ? 2 : old.amount,
+      unit,
+      fill: old.fill,
+    };
+    return compare(
+      question.lines.map((one, i) => (i === line ? swapped : one)),
+      { materialId: other.id, ...(jar ? { jarId: jar.id } : {}), likeness: alike },
+    );
   });
-  return [...swaps, ...compare(question.lines.filter((_, i) => i !== line), { likeness: 0 })];
+  return [
+    ...swaps,
+    ...compare(
+      question.lines.filter((_, i) => i !== line),
+      { likeness: 0 },
+    ),
+  ];
 }

@@ -31,12 +31,27 @@ const SHOWN = 8;
 /** A kind of thing that a book holds: where it stands there, what it is called, and under which word it is counted. */
 const KINDS = [
   { kind: "person", field: "persons", counted: undefined, nameOf: (one: Book["persons"][number]) => one.name },
-  { kind: "own_thing", field: "things", counted: "things", nameOf: (one: NonNullable<Book["things"]>[number]) => one.name },
+  {
+    kind: "own_thing",
+    field: "things",
+    counted: "things",
+    nameOf: (one: NonNullable<Book["things"]>[number]) => one.name,
+  },
   { kind: "jar", field: "jars", counted: "jars", nameOf: (one: BookJar) => one.name },
   { kind: "head", field: "heads", counted: "heads", nameOf: (one: Book["heads"][number]) => one.name },
   { kind: "blend", field: "blends", counted: "blends", nameOf: (one: Book["blends"][number]) => one.name },
-  { kind: "batch", field: "batches", counted: "batches", nameOf: (one: BookBatch) => `${one.blendName} for ${one.headName}` },
-] as const satisfies readonly { readonly kind: store.ImportedKind; readonly field: keyof Book; readonly counted: keyof ImportCounts | undefined; readonly nameOf: (one: never) => string }[];
+  {
+    kind: "batch",
+    field: "batches",
+    counted: "batches",
+    nameOf: (one: BookBatch) => `${one.blendName} for ${one.headName}`,
+  },
+] as const satisfies readonly {
+  readonly kind: store.ImportedKind;
+  readonly field: keyof Book;
+  readonly counted: keyof ImportCounts | undefined;
+  readonly nameOf: (one: never) => string;
+}[];
 
 type Fresh = { readonly [K in (typeof KINDS)[number]["field"]]: NonNullable<Book[K]> };
 
@@ -55,14 +70,24 @@ interface Sorted {
 async function sorted(book: Book, householdId: string, knex = database()): Promise<Sorted> {
   const problems: Problem[] = [];
   const fresh: Record<string, unknown[]> = {};
-  const back = Object.fromEntries(KINDS.map(({ kind }) => [kind, []])) as unknown as Record<store.ImportedKind, string[]>;
+  const back = Object.fromEntries(KINDS.map(({ kind }) => [kind, []])) as unknown as Record<
+    store.ImportedKind,
+    string[]
+  >;
   const putsBack: string[] = [];
   const staysOut: ImportPlan["staysOut"][number][] = [];
   const none = (): Record<keyof ImportCounts, number> => ({ heads: 0, blends: 0, batches: 0, jars: 0, things: 0 });
   const counts = { adds: none(), here: none(), back: none() };
   for (const { kind, field, counted, nameOf } of KINDS) {
     const things: readonly { readonly id: string }[] = book[field] ?? [];
-    const known: ReadonlyMap<string, store.Known & { readonly rowId?: string }> = kind === "own_thing" ? await store.knownThings(householdId, knex) : await store.knownIds(kind, things.map(({ id }) => id), knex);
+    const known: ReadonlyMap<string, store.Known & { readonly rowId?: string }> =
+      kind === "own_thing"
+        ? await store.knownThings(householdId, knex)
+        : await store.knownIds(
+            kind,
+            things.map(({ id }) => id),
+            knex,
+          );
     fresh[field] = things.filter(({ id }, i) => {
       const found = known.get(id);
       if (found && found.householdId !== householdId) problems.push({ field: `book.${field}.${i}.id`, code: "taken" });
@@ -77,21 +102,39 @@ async function sorted(book: Book, householdId: string, knex = database()): Promi
   const { batches, blends, jars } = fresh as unknown as Fresh;
   // What hangs on new things has to be new as well.
   const hanging = [
-    ["blend_version", "book.blends", blends.flatMap((blend) => blend.versions.map(({ id }) => id))], ["batch_event", "book.batches", batches.flatMap((batch) => batch.events.map(({ id }) => id))],
-    ["jar_weighing", "book.jars", jars.flatMap((jar) => jar.weighings.map(({ id }) => id))], ["reading", "book.jars", jars.flatMap((jar) => (jar.tests ?? []).map(({ id }) => id))],
+    ["blend_version", "book.blends", blends.flatMap((blend) => blend.versions.map(({ id }) => id))],
+    ["batch_event", "book.batches", batches.flatMap((batch) => batch.events.map(({ id }) => id))],
+    ["jar_weighing", "book.jars", jars.flatMap((jar) => jar.weighings.map(({ id }) => id))],
+    ["reading", "book.jars", jars.flatMap((jar) => (jar.tests ?? []).map(({ id }) => id))],
   ] as const;
-  for (const [kind, field, ids] of hanging) if ((await store.knownIds(kind, ids, knex)).size > 0) problems.push({ field, code: "taken" });
-  if ([...(await store.knownIds("device", devicesOf(batches), knex)).values()].some((known) => known.householdId !== householdId)) problems.push({ field: "book.devices", code: "taken" });
+  for (const [kind, field, ids] of hanging)
+    if ((await store.knownIds(kind, ids, knex)).size > 0) problems.push({ field, code: "taken" });
+  if (
+    [...(await store.knownIds("device", devicesOf(batches), knex)).values()].some(
+      (known) => known.householdId !== householdId,
+    )
+  )
+    problems.push({ field: "book.devices", code: "taken" });
   return { fresh: fresh as unknown as Fresh, back, putsBack, staysOut, counts, problems };
 }
 
-const devicesOf = (batches: readonly BookBatch[]): string[] => [...new Set(batches.flatMap((batch) => batch.events.map((event) => event.deviceId)))];
+const devicesOf = (batches: readonly BookBatch[]): string[] => [
+  ...new Set(batches.flatMap((batch) => batch.events.map((event) => event.deviceId))),
+];
 
 const NOTHING: ImportCounts = { heads: 0, blends: 0, batches: 0, jars: 0, things: 0 };
-const plan = (problems: readonly Problem[], { counts, fresh, putsBack = [], staysOut = [] }: Partial<Sorted> = {}): ImportPlan => ({
-  putsBack: putsBack.slice(0, SHOWN), staysOut: staysOut.slice(0, SHOWN),
+const plan = (
+  problems: readonly Problem[],
+  { counts, fresh, putsBack = [], staysOut = [] }: Partial<Sorted> = {},
+): ImportPlan => ({
+  putsBack: putsBack.slice(0, SHOWN),
+  staysOut: staysOut.slice(0, SHOWN),
   ...(counts ?? { adds: NOTHING, here: NOTHING, back: NOTHING }),
-  names: Object.fromEntries(KINDS.flatMap(({ field, counted, nameOf }) => (counted ? [[counted, (fresh?.[field] ?? []).slice(0, SHOWN).map(nameOf as (one: object) => string)]] : []))) as unknown as ImportPlan["names"],
+  names: Object.fromEntries(
+    KINDS.flatMap(({ field, counted, nameOf }) =>
+      counted ? [[counted, (fresh?.[field] ?? []).slice(0, SHOWN).map(nameOf as (one: object) => string)]] : [],
+    ),
+  ) as unknown as ImportPlan["names"],
   problems: problems.map((problem) => ({ ...problem, message: problemWords(problem) })),
 });
 
@@ -105,7 +148,13 @@ export async function previewImport({ input: { read }, household }: Asked<BookFi
 /** A file can add a caution to something in the tables, and never take one away. */
 function withTheTablesTags(question: PasteQuestion): PasteQuestion {
   if (!question.own) return question;
-  return { ...question, own: question.own.map((material) => { const tags = findMaterial(material.id)?.tags.filter((tag) => !material.tags.includes(tag)) ?? []; return tags.length > 0 ? { ...material, tags: [...material.tags, ...tags] } : material; }) };
+  return {
+    ...question,
+    own: question.own.map((material) => {
+      const tags = findMaterial(material.id)?.tags.filter((tag) => !material.tags.includes(tag)) ?? [];
+      return tags.length > 0 ? { ...material, tags: [...material.tags, ...tags] } : material;
+    }),
+  };
 }
 
 /** An answer of today's model is computed anew; one of another model is kept as it was, since it cannot be. */
@@ -121,56 +170,135 @@ function answerOf(question: PasteQuestion, answer: PasteAnswer): PasteAnswer {
 export function seenHere<E extends { readonly revSeen: number }>(events: readonly E[], rev: number): E[] {
   const here = new Map<number, number>();
   let above = rev + 1;
-  for (const seen of [...new Set(events.map(({ revSeen }) => revSeen))].sort((a, b) => b - a)) here.set(seen, (above = Math.min(seen, above - 1)));
+  for (const seen of [...new Set(events.map(({ revSeen }) => revSeen))].sort((a, b) => b - a))
+    here.set(seen, (above = Math.min(seen, above - 1)));
   return events.map((event) => ({ ...event, revSeen: here.get(event.revSeen)! }));
 }
 
 /** Imports a book in one transaction; sending it again is the same import, and what is here already stays as it is. */
-export const importBook = (asked: Asked<BookFile>, bytes: number): Promise<ImportAnswer> => asWrite(asked, async (write) => {
-  const { input: { id, name, read }, household } = asked;
-  const before = await store.findImport(write, id);
-  if (before && before.householdId !== household.id) throw taken();
-  if (before) return { id, rev: write.rev, ...(before.adds as Sorted["counts"]) };
-  if ("problems" in read) throw unusable(read.problems);
-  const { book } = read;
-  const { fresh, back, counts, problems } = await sorted(book, household.id, write.trx);
-  if (problems.length > 0) throw unusable(problems);
-  await store.insertImport(write, { id, name: name?.trim() || "a file", adds: counts });
-  for (const { kind } of KINDS) await store.putBack(write, kind, back[kind], id);
-  for (const person of fresh.persons) await insertPerson(write, { ...person, importId: id });
-  for (const thing of fresh.things) await insertOwnThing(write, uuid(), thing, new Date(), id);
-  for (const jar of fresh.jars) await importJar(jar, write, id);
-  const persons = await ownIds("person", fresh.heads.map(({ personId }) => personId), write);
-  for (const head of fresh.heads) {
-    const personId = head.personId !== null && persons.has(head.personId) ? head.personId : undefined;
-    await insertHead(write, { id: head.id, name: head.name, hair: head.hair, personId, createdAt: new Date(head.createdAt), importId: id });
-  }
-  const heads = await ownIds("head", [...fresh.batches.map(({ headId }) => headId), ...fresh.blends.flatMap((blend) => blend.versions.map(({ headId }) => headId))], write);
-  const among = (ids: ReadonlySet<string>, one: string | null) => (one !== null && ids.has(one) ? one : null);
-  for (const blend of fresh.blends) {
-    await insertBlend(write, { id: blend.id, name: blend.name, createdAt: new Date(blend.createdAt), importId: id });
-    for (const version of blend.versions) {
-      await insertVersion(write, { blendId: blend.id, versionId: version.id, name: blend.name, headId: among(heads, version.headId), blend: version.blend, deviceId: null, createdAt: new Date(version.createdAt) });
-    }
-  }
-  const [blends, versions] = [await ownIds("blend", fresh.batches.map(({ blendId }) => blendId), write), await ownIds("blend_version", fresh.batches.map(({ versionId }) => versionId), write)];
-  const names = new Map(book.devices.map((device) => [device.id, device.name]));
-  for (const deviceId of devicesOf(fresh.batches)) await noteDevice(write, deviceId, names.get(deviceId) ?? "a device");
-  for (const batch of fresh.batches) {
-    const events = seenHere(batch.events, write.rev).map((event) => ({ ...event, deviceClock: new Date(event.deviceClock), at: new Date(event.happenedAt), atMs: Date.parse(event.happenedAt) }));
-    const question = withTheTablesTags(batch.question);
-    await insertBatch(write, {
-      id: batch.id, versionId: among(versions, batch.versionId), blendId: among(blends, batch.blendId), headId: among(heads, batch.headId), blendName: batch.blendName, headName: batch.headName,
-      question, answer: answerOf(question, batch.answer), figures: batch.figures, startsAt: new Date(batch.startsAt), createdAt: new Date(batch.createdAt), importId: id,
-    }, foldBatch(events));
-    for (const deviceId of devicesOf([batch])) {
-      if (!(await insertEvents(write, batch.id, { deviceId, imported: true }, events.filter((event) => event.deviceId === deviceId)))) throw new Refusal(409, "An event in the file belongs to another bowl here.");
-    }
-    await settle(write, batch.id, events);
-  }
-  for (const jar of fresh.jars) await weighImported(jar, write);
-  return { id, rev: write.rev, ...counts };
-}, bytes);
+export const importBook = (asked: Asked<BookFile>, bytes: number): Promise<ImportAnswer> =>
+  asWrite(
+    asked,
+    async (write) => {
+      const {
+        input: { id, name, read },
+        household,
+      } = asked;
+      const before = await store.findImport(write, id);
+      if (before && before.householdId !== household.id) throw taken();
+      if (before) return { id, rev: write.rev, ...(before.adds as Sorted["counts"]) };
+      if ("problems" in read) throw unusable(read.problems);
+      const { book } = read;
+      const { fresh, back, counts, problems } = await sorted(book, household.id, write.trx);
+      if (problems.length > 0) throw unusable(problems);
+      await store.insertImport(write, { id, name: name?.trim() || "a file", adds: counts });
+      for (const { kind } of KINDS) await store.putBack(write, kind, back[kind], id);
+      for (const person of fresh.persons) await insertPerson(write, { ...person, importId: id });
+      for (const thing of fresh.things) await insertOwnThing(write, uuid(), thing, new Date(), id);
+      for (const jar of fresh.jars) await importJar(jar, write, id);
+      const persons = await ownIds(
+        "person",
+        fresh.heads.map(({ personId }) => personId),
+        write,
+      );
+      for (const head of fresh.heads) {
+        const personId = head.personId !== null && persons.has(head.personId) ? head.personId : undefined;
+        await insertHead(write, {
+          id: head.id,
+          name: head.name,
+          hair: head.hair,
+          personId,
+          createdAt: new Date(head.createdAt),
+          importId: id,
+        });
+      }
+      const heads = await ownIds(
+        "head",
+        [
+          ...fresh.batches.map(({ headId }) => headId),
+          ...fresh.blends.flatMap((blend) => blend.versions.map(({ headId }) => headId)),
+        ],
+        write,
+      );
+      const among = (ids: ReadonlySet<string>, one: string | null) => (one !== null && ids.has(one) ? one : null);
+      for (const blend of fresh.blends) {
+        await insertBlend(write, {
+          id: blend.id,
+          name: blend.name,
+          createdAt: new Date(blend.createdAt),
+          importId: id,
+        });
+        for (const version of blend.versions) {
+          await insertVersion(write, {
+            blendId: blend.id,
+            versionId: version.id,
+            name: blend.name,
+            headId: among(heads, version.headId),
+            blend: version.blend,
+            deviceId: null,
+            createdAt: new Date(version.createdAt),
+          });
+        }
+      }
+      const [blends, versions] = [
+        await ownIds(
+          "blend",
+          fresh.batches.map(({ blendId }) => blendId),
+          write,
+        ),
+        await ownIds(
+          "blend_version",
+          fresh.batches.map(({ versionId }) => versionId),
+          write,
+        ),
+      ];
+      const names = new Map(book.devices.map((device) => [device.id, device.name]));
+      for (const deviceId of devicesOf(fresh.batches))
+        await noteDevice(write, deviceId, names.get(deviceId) ?? "a device");
+      for (const batch of fresh.batches) {
+        const events = seenHere(batch.events, write.rev).map((event) => ({
+          ...event,
+          deviceClock: new Date(event.deviceClock),
+          at: new Date(event.happenedAt),
+          atMs: Date.parse(event.happenedAt),
+        }));
+        const question = withTheTablesTags(batch.question);
+        await insertBatch(
+          write,
+          {
+            id: batch.id,
+            versionId: among(versions, batch.versionId),
+            blendId: among(blends, batch.blendId),
+            headId: among(heads, batch.headId),
+            blendName: batch.blendName,
+            headName: batch.headName,
+            question,
+            answer: answerOf(question, batch.answer),
+            figures: batch.figures,
+            startsAt: new Date(batch.startsAt),
+            createdAt: new Date(batch.createdAt),
+            importId: id,
+          },
+          foldBatch(events),
+        );
+        for (const deviceId of devicesOf([batch])) {
+          if (
+            !(await insertEvents(
+              write,
+              batch.id,
+              { deviceId, imported: true },
+              events.filter((event) => event.deviceId === deviceId),
+            ))
+          )
+            throw new Refusal(409, "An event in the file belongs to another bowl here.");
+        }
+        await settle(write, batch.id, events);
+      }
+      for (const jar of fresh.jars) await weighImported(jar, write);
+      return { id, rev: write.rev, ...counts };
+    },
+    bytes,
+  );
 
 /** What a bowl that came in took from the jars that are here, and what it says of them. */
 async function settle(write: Write, batchId: string, events: readonly BatchEvent[]): Promise<void> {
@@ -178,16 +306,28 @@ async function settle(write: Write, batchId: string, events: readonly BatchEvent
   await settleReadings(write, batchId, events);
 }
 
-async function importJar({ weighings, tests = [], leftG, ...jar }: BookJar, write: Write, importId: string): Promise<void> {
+async function importJar(
+  { weighings, tests = [], leftG, ...jar }: BookJar,
+  write: Write,
+  importId: string,
+): Promise<void> {
   const find = await lookupOf(write.householdId, write.trx);
   await insertJar(write, jar, new Date(), importId);
-  await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG, ...(jar.boughtOn ? { createdAt: new Date(`${jar.boughtOn}T00:00:00Z`) } : {}) }]);
+  await insertMoves(write, [
+    {
+      jarId: jar.id,
+      kind: "came",
+      massG: jar.fullG,
+      ...(jar.boughtOn ? { createdAt: new Date(`${jar.boughtOn}T00:00:00Z`) } : {}),
+    },
+  ]);
   for (const weighing of weighings) if (!(await insertWeighing(write, jar.id, weighing))) throw taken();
   const base = find(jar.materialId);
   const { spoons } = await readSettings(write.householdId);
   for (const { id, takenAt, test } of base ? tests : []) {
     const judged = jarReading(test, jar.id, jarMaterial({ ...jar, leftG, weighings }, base!, spoons), base!, spoons);
-    if (!(await insertJarReading(write, { id, jarId: jar.id, test, judged, takenAt: new Date(takenAt) }))) throw taken();
+    if (!(await insertJarReading(write, { id, jarId: jar.id, test, judged, takenAt: new Date(takenAt) })))
+      throw taken();
   }
 }
 
@@ -198,9 +338,15 @@ async function weighImported({ id, leftG }: BookJar, write: Write): Promise<void
 }
 
 /** Of these, the ids that this household has. */
-async function ownIds(kind: "person" | "head" | "blend" | "blend_version", ids: readonly (string | null)[], { trx, householdId }: Write): Promise<Set<string>> {
+async function ownIds(
+  kind: "person" | "head" | "blend" | "blend_version",
+  ids: readonly (string | null)[],
+  { trx, householdId }: Write,
+): Promise<Set<string>> {
   const known = await store.knownIds(kind, [...new Set(ids.flatMap((id) => id ?? []))], trx);
-  return new Set([...known].filter(([, found]) => found.householdId === householdId && !found.erased).map(([id]) => id));
+  return new Set(
+    [...known].filter(([, found]) => found.householdId === householdId && !found.erased).map(([id]) => id),
+  );
 }
 
 export async function undoImport({ params }: Asked<UndoneInput>, write: Write) {

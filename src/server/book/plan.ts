@@ -18,7 +18,13 @@ export interface ImportPlan {
   /** Taken out before, by hand or by undoing an import, and put back. */
   readonly back: ImportCounts;
   /** Names of what would be new, the first of each kind. */
-  readonly names: { readonly heads: readonly string[]; readonly blends: readonly string[]; readonly batches: readonly string[]; readonly jars: readonly string[]; readonly things: readonly string[] };
+  readonly names: {
+    readonly heads: readonly string[];
+    readonly blends: readonly string[];
+    readonly batches: readonly string[];
+    readonly jars: readonly string[];
+    readonly things: readonly string[];
+  };
   /** Names of what would be put back, the first of them. */
   readonly putsBack: readonly string[];
   /** Known here and not coming back: somebody who was erased, and their heads. They count as here. */

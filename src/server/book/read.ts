@@ -23,13 +23,25 @@ function schemas(): Readonly<Record<1 | 2, ValidateFunction>> {
   return (compiled = { 1: of("BookV1"), 2: of("Book") });
 }
 
-const CODE: Readonly<Record<string, ProblemCode>> = { additionalProperties: "unknownField", unevaluatedProperties: "unknownField", required: "required", enum: "unknownChoice", const: "unknownChoice" };
+const CODE: Readonly<Record<string, ProblemCode>> = {
+  additionalProperties: "unknownField",
+  unevaluatedProperties: "unknownField",
+  required: "required",
+  enum: "unknownChoice",
+  const: "unknownChoice",
+};
 
 /** The first thing in a file that its schema does not have. */
 function problemOf({ instancePath, keyword, params }: ErrorObject): Problem {
   const name = params.additionalProperty ?? params.missingProperty;
   const field = `book${instancePath.replaceAll("/", ".")}${name === undefined ? "" : `.${String(name).slice(0, 60)}`}`;
-  const code = CODE[keyword] ?? (keyword === "type" && /number|integer/.test(String(params.type)) ? "notANumber" : keyword === "type" ? "notText" : "unknownChoice");
+  const code =
+    CODE[keyword] ??
+    (keyword === "type" && /number|integer/.test(String(params.type))
+      ? "notANumber"
+      : keyword === "type"
+        ? "notText"
+        : "unknownChoice");
   return { field, code };
 }
 
@@ -49,7 +61,8 @@ export function readBook(file: object): BookFile["read"] {
   if (typeof version === "number" && version > 2) return { problems: [{ field: "book.version", code: "newerBook" }] };
   if (version !== 1 && version !== 2) return { problems: [{ field: "book", code: "noBook" }] };
   const check = schemas()[version];
-  if (!check(file)) return { problems: [problemOf(check.errors!.find((error) => error.keyword !== "anyOf") ?? check.errors![0])] };
+  if (!check(file))
+    return { problems: [problemOf(check.errors!.find((error) => error.keyword !== "anyOf") ?? check.errors![0])] };
   const book = version === 1 ? upgraded(file as BookV1) : (file as Book);
   const problems = senseOf(book);
   return problems.length > 0 ? { problems: problems.slice(0, MOST_PROBLEMS) } : { book };
@@ -62,9 +75,11 @@ function strangeIn(kept: unknown, at: string): Problem | undefined {
   const rest: { readonly value: unknown; readonly path: string }[] = [{ value: kept, path: at }];
   for (let one = rest.pop(); one; one = rest.pop()) {
     const { value, path } = one;
-    if (typeof value === "number" && !(Math.abs(value) <= MOST_ANYWHERE)) return { field: path, code: "tooLarge", detail: { max: MOST_ANYWHERE } };
+    if (typeof value === "number" && !(Math.abs(value) <= MOST_ANYWHERE))
+      return { field: path, code: "tooLarge", detail: { max: MOST_ANYWHERE } };
     if (typeof value === "string" && readable(value) !== value) return { field: path, code: "strangeSigns" };
-    if (typeof value === "object" && value !== null) for (const [key, inner] of Object.entries(value)) rest.push({ value: inner, path: `${path}.${key}` });
+    if (typeof value === "object" && value !== null)
+      for (const [key, inner] of Object.entries(value)) rest.push({ value: inner, path: `${path}.${key}` });
   }
   return undefined;
 }
@@ -77,19 +92,32 @@ const MOST_MODEL = 100_000;
 /** What a schema cannot say. */
 function senseOf(book: Book): Problem[] {
   const problems: Problem[] = [];
-  const note = (...found: (Problem | undefined)[]) => { for (const problem of found) if (problem) problems.push(problem); };
-  const within = (at: string, found: readonly Problem[]) => note(...found.map((problem) => ({ ...problem, field: `${at}.${problem.field}` })));
+  const note = (...found: (Problem | undefined)[]) => {
+    for (const problem of found) if (problem) problems.push(problem);
+  };
+  const within = (at: string, found: readonly Problem[]) =>
+    note(...found.map((problem) => ({ ...problem, field: `${at}.${problem.field}` })));
   const seen = new Set<string>();
   const id = (field: string, value: string) => {
     if (!isUuid(value)) problems.push({ field, code: "notText" });
     if (seen.has(value)) problems.push({ field, code: "repeated" });
     seen.add(value);
   };
-  const moment = (field: string, value: string) => { if (!MOMENT.test(value)) problems.push({ field, code: "notText" }); };
+  const moment = (field: string, value: string) => {
+    if (!MOMENT.test(value)) problems.push({ field, code: "notText" });
+  };
   const name = (field: string, value: string) => note(checkText(field, value, "nameChars"));
-  const count = (field: string, value: number, least = 0) => { if (!Number.isSafeInteger(value) || value < least) problems.push({ field, code: "notANumber" }); };
-  for (const [list, things] of [["persons", book.persons], ["devices", book.devices]] as const) {
-    things.forEach((thing, i) => { id(`book.${list}.${i}.id`, thing.id); name(`book.${list}.${i}.name`, thing.name); });
+  const count = (field: string, value: number, least = 0) => {
+    if (!Number.isSafeInteger(value) || value < least) problems.push({ field, code: "notANumber" });
+  };
+  for (const [list, things] of [
+    ["persons", book.persons],
+    ["devices", book.devices],
+  ] as const) {
+    things.forEach((thing, i) => {
+      id(`book.${list}.${i}.id`, thing.id);
+      name(`book.${list}.${i}.name`, thing.name);
+    });
   }
   const things = book.things ?? [];
   const ids = new Set<string>();
@@ -106,36 +134,59 @@ function senseOf(book: Book): Problem[] {
     if (!material) problems.push({ field: `${at}.materialId`, code: "unknownMaterial" });
     note(checkNumber(`${at}.leftG`, jar.leftG, "jarLedgerG"));
     within(at, checkJar(jar, "9999-12-31"));
-    jar.weighings.forEach((weighing, n) => { id(`${at}.weighings.${n}.id`, weighing.id); if (material) within(`${at}.weighings.${n}`, checkWeighing(weighing, material)); });
+    jar.weighings.forEach((weighing, n) => {
+      id(`${at}.weighings.${n}.id`, weighing.id);
+      if (material) within(`${at}.weighings.${n}`, checkWeighing(weighing, material));
+    });
     jar.tests?.forEach(({ id: testId, takenAt, test }, n) => {
-      id(`${at}.tests.${n}.id`, testId); moment(`${at}.tests.${n}.takenAt`, takenAt);
+      id(`${at}.tests.${n}.id`, testId);
+      moment(`${at}.tests.${n}.takenAt`, takenAt);
       if (material) note(...checkJarTest(test, material, `${at}.tests.${n}.test`));
     });
   });
   book.heads.forEach((head, i) => {
     const at = `book.heads.${i}`;
-    id(`${at}.id`, head.id); name(`${at}.name`, head.name); moment(`${at}.createdAt`, head.createdAt);
+    id(`${at}.id`, head.id);
+    name(`${at}.name`, head.name);
+    moment(`${at}.createdAt`, head.createdAt);
     problems.push(...checkHead(head.hair, `${at}.hair`));
   });
   book.blends.forEach((blend, i) => {
     const at = `book.blends.${i}`;
-    id(`${at}.id`, blend.id); name(`${at}.name`, blend.name); moment(`${at}.createdAt`, blend.createdAt);
+    id(`${at}.id`, blend.id);
+    name(`${at}.name`, blend.name);
+    moment(`${at}.createdAt`, blend.createdAt);
     if (blend.versions.length === 0) problems.push({ field: `${at}.versions`, code: "required" });
     blend.versions.forEach((version, n) => {
-      id(`${at}.versions.${n}.id`, version.id); moment(`${at}.versions.${n}.createdAt`, version.createdAt);
+      id(`${at}.versions.${n}.id`, version.id);
+      moment(`${at}.versions.${n}.createdAt`, version.createdAt);
       problems.push(...checkBlend(version.blend, `${at}.versions.${n}.blend`, find));
     });
   });
   book.batches.forEach((batch, i) => {
     const at = `book.batches.${i}`;
-    id(`${at}.id`, batch.id); name(`${at}.blendName`, batch.blendName); name(`${at}.headName`, batch.headName); moment(`${at}.startsAt`, batch.startsAt); moment(`${at}.createdAt`, batch.createdAt);
+    id(`${at}.id`, batch.id);
+    name(`${at}.blendName`, batch.blendName);
+    name(`${at}.headName`, batch.headName);
+    moment(`${at}.startsAt`, batch.startsAt);
+    moment(`${at}.createdAt`, batch.createdAt);
     within(`${at}.question`, checkQuestion(batch.question));
-    note(strangeIn(batch.question, `${at}.question`), strangeIn(batch.answer, `${at}.answer`), strangeIn(batch.figures, `${at}.figures`));
-    if (!Number.isInteger(batch.answer.model) || batch.answer.model < 1 || batch.answer.model > MOST_MODEL) problems.push({ field: `${at}.answer.model`, code: "notANumber" });
-    if (batch.answer.lines.length !== batch.question.lines.length) problems.push({ field: `${at}.answer.lines`, code: "tooMany", detail: { max: batch.question.lines.length } });
+    note(
+      strangeIn(batch.question, `${at}.question`),
+      strangeIn(batch.answer, `${at}.answer`),
+      strangeIn(batch.figures, `${at}.figures`),
+    );
+    if (!Number.isInteger(batch.answer.model) || batch.answer.model < 1 || batch.answer.model > MOST_MODEL)
+      problems.push({ field: `${at}.answer.model`, code: "notANumber" });
+    if (batch.answer.lines.length !== batch.question.lines.length)
+      problems.push({ field: `${at}.answer.lines`, code: "tooMany", detail: { max: batch.question.lines.length } });
     batch.events.forEach((event, n) => {
       const on = `${at}.events.${n}`;
-      id(`${on}.id`, event.id); moment(`${on}.deviceClock`, event.deviceClock); moment(`${on}.happenedAt`, event.happenedAt); count(`${on}.deviceSeq`, event.deviceSeq); count(`${on}.revSeen`, event.revSeen, LEAST_SEEN);
+      id(`${on}.id`, event.id);
+      moment(`${on}.deviceClock`, event.deviceClock);
+      moment(`${on}.happenedAt`, event.happenedAt);
+      count(`${on}.deviceSeq`, event.deviceSeq);
+      count(`${on}.revSeen`, event.revSeen, LEAST_SEEN);
       problems.push(...checkPayload(event.payload, `${on}.payload`, find));
       if (!isUuid(event.deviceId)) problems.push({ field: `${on}.deviceId`, code: "notText" });
     });

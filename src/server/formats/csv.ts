@@ -12,7 +12,10 @@ export const unguarded = (text: string): string => text.replace(GUARDED, "$1$2")
 
 /** Rows as RFC 4180, without a header. Numbers stay as they are; a text that a spreadsheet would run is made plain text. */
 export const csvOf = (rows: readonly CsvRow[]): string =>
-  `${Papa.unparse(rows.map((row) => row.map((cell) => (typeof cell === "string" ? guarded(readable(cell)) : cell))), { newline: "\r\n", header: false })}\r\n`;
+  `${Papa.unparse(
+    rows.map((row) => row.map((cell) => (typeof cell === "string" ? guarded(readable(cell)) : cell))),
+    { newline: "\r\n", header: false },
+  )}\r\n`;
 
 export const moment = (ms: number | undefined): string => (ms === undefined ? "" : new Date(ms).toISOString());
 export const tenth = (value: number): number => Math.round(value * 10) / 10;

@@ -1,12 +1,37 @@
 import Papa from "papaparse";
 import { search, searchIndex } from "@/core/search";
-import { checkJar, checkOwnThing, checkWeighing, everythingOn, ownMaterials, WEIGHED_BY, type Jar, type OwnThing, type Weighing } from "@/core/shelf";
+import {
+  checkJar,
+  checkOwnThing,
+  checkWeighing,
+  everythingOn,
+  ownMaterials,
+  WEIGHED_BY,
+  type Jar,
+  type OwnThing,
+  type Weighing,
+} from "@/core/shelf";
 import { foldText, isUuid } from "@/core/text";
 import type { Problem } from "@/core/problem";
 import { checkNumber } from "@/core/checkNumber";
 import { csvOf, tenth, unguarded } from "./csv";
 
-const COLUMNS = ["id", "material", "name", "lot", "bought_on", "opened_on", "best_before", "full_g", "left_g", "price", "place", "made_here", "weighings", "own_thing"] as const;
+const COLUMNS = [
+  "id",
+  "material",
+  "name",
+  "lot",
+  "bought_on",
+  "opened_on",
+  "best_before",
+  "full_g",
+  "left_g",
+  "price",
+  "place",
+  "made_here",
+  "weighings",
+  "own_thing",
+] as const;
 type Column = (typeof COLUMNS)[number];
 
 const weighingText = ({ count, unit, massG }: Weighing): string => `${count} ${unit} ${massG} g`;
@@ -17,8 +42,26 @@ export function jarsCsv(jars: readonly Jar[], things: readonly OwnThing[]): stri
   const rows = jars.map((jar) => {
     const thing = byId.get(jar.materialId);
     return [
-      jar.id, jar.materialId, jar.name, jar.lot ?? "", jar.boughtOn ?? "", jar.openedOn ?? "", jar.bestBefore ?? "", jar.fullG, tenth(jar.leftG), jar.price ?? "", jar.place ?? "", jar.madeHere ? "yes" : "no",
-      jar.weighings.map(weighingText).join("; "), thing ? JSON.stringify(thing.kind === "like" ? { name: thing.name, kind: thing.kind, likeId: thing.likeId } : { name: thing.name, kind: thing.kind, parts: thing.parts }) : "",
+      jar.id,
+      jar.materialId,
+      jar.name,
+      jar.lot ?? "",
+      jar.boughtOn ?? "",
+      jar.openedOn ?? "",
+      jar.bestBefore ?? "",
+      jar.fullG,
+      tenth(jar.leftG),
+      jar.price ?? "",
+      jar.place ?? "",
+      jar.madeHere ? "yes" : "no",
+      jar.weighings.map(weighingText).join("; "),
+      thing
+        ? JSON.stringify(
+            thing.kind === "like"
+              ? { name: thing.name, kind: thing.kind, likeId: thing.likeId }
+              : { name: thing.name, kind: thing.kind, parts: thing.parts },
+          )
+        : "",
     ];
   });
   return csvOf([COLUMNS, ...rows]);
@@ -29,7 +72,11 @@ export interface ReadJar {
   readonly leftG: number;
   readonly weighings: readonly Omit<Weighing, "id">[];
 }
-export interface ReadJars { readonly jars: readonly ReadJar[]; readonly things: readonly OwnThing[]; readonly problems: readonly Problem[] }
+export interface ReadJars {
+  readonly jars: readonly ReadJar[];
+  readonly things: readonly OwnThing[];
+  readonly problems: readonly Problem[];
+}
 
 const WEIGHING = /^([\d.]+) (tsp|tbsp|cup) ([\d.]+) g$/;
 const MOST_ROWS = 2000;
@@ -40,9 +87,21 @@ function thingIn(text: string, id: string): OwnThing | undefined {
   try {
     const thing = JSON.parse(text) as OwnThing;
     if (typeof thing.name !== "string") return undefined;
-    if (thing.kind === "like" && typeof thing.likeId === "string") return { id, name: thing.name, kind: "like", likeId: thing.likeId };
-    if (thing.kind === "mixture" && Array.isArray(thing.parts)) return { id, name: thing.name, kind: "mixture", parts: thing.parts.map(({ materialId, share }) => ({ materialId: String(materialId), ...(typeof share === "number" ? { share } : {}) })) };
-  } catch { /* no JSON is no thing */ }
+    if (thing.kind === "like" && typeof thing.likeId === "string")
+      return { id, name: thing.name, kind: "like", likeId: thing.likeId };
+    if (thing.kind === "mixture" && Array.isArray(thing.parts))
+      return {
+        id,
+        name: thing.name,
+        kind: "mixture",
+        parts: thing.parts.map(({ materialId, share }) => ({
+          materialId: String(materialId),
+          ...(typeof share === "number" ? { share } : {}),
+        })),
+      };
+  } catch {
+    /* no JSON is no thing */
+  }
   return undefined;
 }
 
@@ -51,11 +110,18 @@ function thingIn(text: string, id: string): OwnThing | undefined {
  * are needed. Problems name their row and column; the first row of jars is row 2.
  */
 export function readJarsCsv(csv: string, known: readonly OwnThing[], today: string): ReadJars {
-  const { data, meta } = Papa.parse<Partial<Record<Column, string>>>(csv.replace(/^\uFEFF/, ""), { header: true, skipEmptyLines: "greedy", transformHeader: (name) => name.trim().toLowerCase() });
+  const { data, meta } = Papa.parse<Partial<Record<Column, string>>>(csv.replace(/^\uFEFF/, ""), {
+    header: true,
+    skipEmptyLines: "greedy",
+    transformHeader: (name) => name.trim().toLowerCase(),
+  });
   const problems: Problem[] = [];
   const fields = meta.fields ?? [];
-  for (const column of ["material", "full_g"] as const) if (!fields.includes(column)) problems.push({ field: `row 1.${column}`, code: "required" });
-  for (const name of fields) if (!(COLUMNS as readonly string[]).includes(name)) problems.push({ field: `row 1.${name.slice(0, 40)}`, code: "unknownField" });
+  for (const column of ["material", "full_g"] as const)
+    if (!fields.includes(column)) problems.push({ field: `row 1.${column}`, code: "required" });
+  for (const name of fields)
+    if (!(COLUMNS as readonly string[]).includes(name))
+      problems.push({ field: `row 1.${name.slice(0, 40)}`, code: "unknownField" });
   if (data.length > MOST_ROWS) problems.push({ field: "csv", code: "tooMany", detail: { max: MOST_ROWS } });
   if (problems.length > 0) return { jars: [], things: [], problems };
   const things = new Map<string, OwnThing>();
@@ -68,17 +134,25 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
     else problems.push({ field: `row ${i + 2}.own_thing`, code: "notText" });
   });
   const all = [...known, ...things.values()];
-  for (const thing of things.values()) problems.push(...checkOwnThing(thing, all.filter(({ id }) => id !== thing.id)).map((problem) => ({ ...problem, field: `own_thing ${thing.id}.${problem.field}` })));
+  for (const thing of things.values())
+    problems.push(
+      ...checkOwnThing(
+        thing,
+        all.filter(({ id }) => id !== thing.id),
+      ).map((problem) => ({ ...problem, field: `own_thing ${thing.id}.${problem.field}` })),
+    );
   const everything = everythingOn({ own: ownMaterials(all), jars: [] });
   const index = searchIndex(everything);
   const ids = new Set<string>();
   const byId = new Map(everything.map((material) => [material.id, material]));
   const byName = new Map<string, string>();
-  for (const { id, names } of everything) for (const { text } of names) if (!byName.has(foldText(text))) byName.set(foldText(text), id);
+  for (const { id, names } of everything)
+    for (const { text } of names) if (!byName.has(foldText(text))) byName.set(foldText(text), id);
   /** A name is looked for once, however many jars bear it. */
   const guesses = new Map<string, string | undefined>();
   const guessOf = (named: string): string | undefined => {
-    if (!guesses.has(named)) guesses.set(named, byId.has(named) ? named : (byName.get(foldText(named)) ?? search(index, named, 1)[0]?.id));
+    if (!guesses.has(named))
+      guesses.set(named, byId.has(named) ? named : (byName.get(foldText(named)) ?? search(index, named, 1)[0]?.id));
     return guesses.get(named);
   };
   const jars: ReadJar[] = [];
@@ -87,7 +161,8 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
     if (problems.length >= MOST_PROBLEMS) break;
     const at = (column: Column) => plain(row[column] ?? "");
     const field = (column: string) => `row ${i + 2}.${column}`;
-    const number = (column: Column, fallback?: number): number => (at(column) === "" && fallback !== undefined ? fallback : Number(at(column).replace(",", ".") || NaN));
+    const number = (column: Column, fallback?: number): number =>
+      at(column) === "" && fallback !== undefined ? fallback : Number(at(column).replace(",", ".") || NaN);
     const id = at("id").toLowerCase();
     if (id !== "" && !isUuid(id)) problems.push({ field: field("id"), code: "notText" });
     if (id !== "" && ids.has(id)) problems.push({ field: field("id"), code: "repeated" });
@@ -98,23 +173,52 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
     const name = at("name") || named;
     const optional = (key: string, column: Column) => (at(column) === "" ? {} : { [key]: at(column) });
     const jar = {
-      ...(id === "" ? {} : { id }), materialId: guess ?? named, name, fullG: number("full_g"), madeHere: /^(yes|true|1)$/i.test(at("made_here")), ...optional("lot", "lot"), ...optional("boughtOn", "bought_on"),
-      ...optional("openedOn", "opened_on"), ...optional("bestBefore", "best_before"), ...optional("place", "place"), ...(at("price") === "" ? {} : { price: number("price") }),
+      ...(id === "" ? {} : { id }),
+      materialId: guess ?? named,
+      name,
+      fullG: number("full_g"),
+      madeHere: /^(yes|true|1)$/i.test(at("made_here")),
+      ...optional("lot", "lot"),
+      ...optional("boughtOn", "bought_on"),
+      ...optional("openedOn", "opened_on"),
+      ...optional("bestBefore", "best_before"),
+      ...optional("place", "place"),
+      ...(at("price") === "" ? {} : { price: number("price") }),
     };
-    const COLUMN_OF: Readonly<Record<string, string>> = { boughtOn: "bought_on", openedOn: "opened_on", bestBefore: "best_before", fullG: "full_g", price: "price" };
-    problems.push(...checkJar(jar, today).map((problem) => ({ ...problem, field: field(COLUMN_OF[problem.field] ?? problem.field) })));
+    const COLUMN_OF: Readonly<Record<string, string>> = {
+      boughtOn: "bought_on",
+      openedOn: "opened_on",
+      bestBefore: "best_before",
+      fullG: "full_g",
+      price: "price",
+    };
+    problems.push(
+      ...checkJar(jar, today).map((problem) => ({
+        ...problem,
+        field: field(COLUMN_OF[problem.field] ?? problem.field),
+      })),
+    );
     const leftG = number("left_g", jar.fullG);
     const left = checkNumber(field("left_g"), leftG, "jarLedgerG");
     if (left) problems.push(left);
-    const weighings = at("weighings") === "" ? [] : at("weighings").split(/\s*;\s*/).flatMap((text): Omit<Weighing, "id">[] => {
-      const match = WEIGHING.exec(text);
-      const unit = WEIGHED_BY.find((one) => one === match?.[2]);
-      const material = guess === undefined ? undefined : byId.get(guess);
-      const weighing = match && unit ? { count: Number(match[1]), unit, massG: Number(match[3]) } : undefined;
-      const wrong = !weighing ? [{ field: "weighings", code: "notANumber" } as const] : material ? checkWeighing(weighing, material) : [];
-      problems.push(...wrong.map((problem) => ({ ...problem, field: field("weighings") })));
-      return weighing && wrong.length === 0 ? [weighing] : [];
-    });
+    const weighings =
+      at("weighings") === ""
+        ? []
+        : at("weighings")
+            .split(/\s*;\s*/)
+            .flatMap((text): Omit<Weighing, "id">[] => {
+              const match = WEIGHING.exec(text);
+              const unit = WEIGHED_BY.find((one) => one === match?.[2]);
+              const material = guess === undefined ? undefined : byId.get(guess);
+              const weighing = match && unit ? { count: Number(match[1]), unit, massG: Number(match[3]) } : undefined;
+              const wrong = !weighing
+                ? [{ field: "weighings", code: "notANumber" } as const]
+                : material
+                  ? checkWeighing(weighing, material)
+                  : [];
+              problems.push(...wrong.map((problem) => ({ ...problem, field: field("weighings") })));
+              return weighing && wrong.length === 0 ? [weighing] : [];
+            });
     jars.push({ jar, leftG, weighings });
   }
   return { jars, things: [...things.values()], problems: problems.slice(0, MOST_PROBLEMS) };

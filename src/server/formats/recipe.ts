@@ -15,8 +15,15 @@ export function recipeOf(name: string, answer: PasteAnswer, question: PasteQuest
     description: "A paste for hair. Not food.",
     recipeCategory: PURPOSE_NAME[question.purpose],
     recipeYield: `about ${bandWords(answer.totalG).mid} g`,
-    recipeIngredient: [...answer.lines.map((_, line) => lineWords(answer, line)), ...(answer.liquid.state === "unreachable" ? [] : [liquidWords(answer, question)])],
-    recipeInstructions: sheet.steps.map((step) => ({ "@type": "HowToStep", name: STEP_NAME[step.id], text: stepWords(step, answer, question) })),
+    recipeIngredient: [
+      ...answer.lines.map((_, line) => lineWords(answer, line)),
+      ...(answer.liquid.state === "unreachable" ? [] : [liquidWords(answer, question)]),
+    ],
+    recipeInstructions: sheet.steps.map((step) => ({
+      "@type": "HowToStep",
+      name: STEP_NAME[step.id],
+      text: stepWords(step, answer, question),
+    })),
     prepTime: duration(sheet.mixedMin),
     performTime: duration(sheet.endMin - sheet.mixedMin),
     totalTime: duration(sheet.endMin),

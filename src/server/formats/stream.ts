@@ -14,7 +14,8 @@ let going = 0;
  * no more room than a short one. Breaks off rather than end early.
  */
 export function streamOf(pieces: (knex: Knex) => AsyncGenerator<string>): ReadableStream<Uint8Array> {
-  if (going >= MOST_AT_ONCE) throw new Refusal(429, "Several files are being written just now. Try again in a moment.", [], 5);
+  if (going >= MOST_AT_ONCE)
+    throw new Refusal(429, "Several files are being written just now. Try again in a moment.", [], 5);
   going += 1;
   const encoder = new TextEncoder();
   const from = piecesOfSnapshot(pieces);
@@ -27,25 +28,42 @@ export function streamOf(pieces: (knex: Knex) => AsyncGenerator<string>): Readab
     going -= 1;
     await from.return(undefined);
   };
-  return new ReadableStream({
-    async pull(stream) {
-      clearTimeout(idle);
-      try {
-        const { value, done } = await from.next();
-        if (done) { await end(); return stream.close(); }
-        stream.enqueue(encoder.encode(value));
-        idle = setTimeout(() => void end().then(() => stream.error(new Error("Nobody takes it.")), () => undefined), IDLE_MS);
-      } catch (error) {
-        await end().catch(() => undefined);
-        throw error;
-      }
+  return new ReadableStream(
+    {
+      async pull(stream) {
+        clearTimeout(idle);
+        try {
+          const { value, done } = await from.next();
+          if (done) {
+            await end();
+            return stream.close();
+          }
+          stream.enqueue(encoder.encode(value));
+          idle = setTimeout(
+            () =>
+              void end().then(
+                () => stream.error(new Error("Nobody takes it.")),
+                () => undefined,
+              ),
+            IDLE_MS,
+          );
+        } catch (error) {
+          await end().catch(() => undefined);
+          throw error;
+        }
+      },
+      cancel: end,
     },
-    cancel: end,
-  }, { highWaterMark: 0 });
+    { highWaterMark: 0 },
+  );
 }
 
 /** A table that is read page by page as it is sent, all of it as it was at one moment. */
-export function csvStream<Page>(columns: readonly string[], next: (last: Page | undefined, knex: Knex) => Promise<Page | undefined>, rowsOf: (page: Page, knex: Knex) => Promise<readonly CsvRow[]> | readonly CsvRow[]): ReadableStream<Uint8Array> {
+export function csvStream<Page>(
+  columns: readonly string[],
+  next: (last: Page | undefined, knex: Knex) => Promise<Page | undefined>,
+  rowsOf: (page: Page, knex: Knex) => Promise<readonly CsvRow[]> | readonly CsvRow[],
+): ReadableStream<Uint8Array> {
   return streamOf(async function* (knex) {
     yield csvOf([columns]);
     for (let page = await next(undefined, knex); page !== undefined; page = await next(page, knex)) {

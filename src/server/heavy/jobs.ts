@@ -12,8 +12,14 @@ export type Job =
   | { readonly kind: "preview" | "import"; readonly body: string }
   | { readonly kind: "jars"; readonly body: string; readonly known: readonly OwnThing[]; readonly today: string };
 
-export type Done<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly status: 400 | 422; readonly problems: readonly Problem[] };
-export interface Results { readonly preview: BookFile; readonly import: BookFile; readonly jars: ReadJars }
+export type Done<T> =
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly status: 400 | 422; readonly problems: readonly Problem[] };
+export interface Results {
+  readonly preview: BookFile;
+  readonly import: BookFile;
+  readonly jars: ReadJars;
+}
 
 /** Reads a file's body whole: as JSON, by its shape, by its sense. */
 export function doJob(job: Job): Done<Results[Job["kind"]]> {
@@ -25,9 +31,14 @@ export function doJob(job: Job): Done<Results[Job["kind"]]> {
   }
   if (job.kind === "jars") {
     const parsed = parseInput(JarsCsvInput, body);
-    return parsed.ok ? { ok: true, value: readJarsCsv(parsed.value.csv, job.known, job.today) } : { ok: false, status: 422, problems: parsed.problems };
+    return parsed.ok
+      ? { ok: true, value: readJarsCsv(parsed.value.csv, job.known, job.today) }
+      : { ok: false, status: 422, problems: parsed.problems };
   }
-  const parsed = parseInput<PreviewInput & Partial<ImportInput>>(job.kind === "import" ? ImportInput : PreviewInput, body);
+  const parsed = parseInput<PreviewInput & Partial<ImportInput>>(
+    job.kind === "import" ? ImportInput : PreviewInput,
+    body,
+  );
   if (!parsed.ok) return { ok: false, status: 422, problems: parsed.problems };
   const { id = "", name, book } = parsed.value;
   return { ok: true, value: { id, ...(name === undefined ? {} : { name }), read: readBook(book) } };

@@ -42,7 +42,9 @@ export async function up(knex: Knex): Promise<void> {
       within(table, "import_id", "import");
     });
   }
-  await knex.schema.alterTable("batch_event", (table) => { moment(table, "happened_at"); });
+  await knex.schema.alterTable("batch_event", (table) => {
+    moment(table, "happened_at");
+  });
   await knex("batch_event").update({ happened_at: knex.ref("created_at") });
   await knex.raw("ALTER TABLE batch_event MODIFY happened_at DATETIME(3) NOT NULL");
   await knex.schema.alterTable("batch", (table) => {
@@ -68,8 +70,12 @@ export async function up(knex: Knex): Promise<void> {
   await fillBatches(knex);
   await knex.raw("ALTER TABLE batch MODIFY summary JSON NOT NULL");
   // Everybody whose head is kept is a person of the house.
-  await knex.raw("INSERT INTO person (id, household_id, rev, created_at, name) SELECT UUID(), h.household_id, h.rev, h.created_at, h.name FROM head h");
-  await knex.raw("UPDATE head h JOIN person p ON p.household_id = h.household_id AND p.name = h.name AND p.created_at = h.created_at AND p.rev = h.rev SET h.person_id = p.id WHERE h.person_id IS NULL");
+  await knex.raw(
+    "INSERT INTO person (id, household_id, rev, created_at, name) SELECT UUID(), h.household_id, h.rev, h.created_at, h.name FROM head h",
+  );
+  await knex.raw(
+    "UPDATE head h JOIN person p ON p.household_id = h.household_id AND p.name = h.name AND p.created_at = h.created_at AND p.rev = h.rev SET h.person_id = p.id WHERE h.person_id IS NULL",
+  );
 }
 
 /** Summary and terms of every batch that was there before. */
@@ -79,12 +85,40 @@ async function fillBatches(knex: Knex): Promise<void> {
     if (rows.length === 0) return;
     after = rows.at(-1).id;
     for (const row of rows) {
-      const events: { id: string; payload: string; device_id: string; device_seq: string; rev_seen: string; created_at: Date }[] = await knex("batch_event").where({ batch_id: row.id });
-      const state = foldBatch(events.map((e): BatchEvent => ({ id: e.id, payload: JSON.parse(e.payload), deviceId: e.device_id, deviceSeq: Number(e.device_seq), revSeen: Number(e.rev_seen), atMs: e.created_at.getTime() })));
+      const events: {
+        id: string;
+        payload: string;
+        device_id: string;
+        device_seq: string;
+        rev_seen: string;
+        created_at: Date;
+      }[] = await knex("batch_event").where({ batch_id: row.id });
+      const state = foldBatch(
+        events.map((e): BatchEvent => ({
+          id: e.id,
+          payload: JSON.parse(e.payload),
+          deviceId: e.device_id,
+          deviceSeq: Number(e.device_seq),
+          revSeen: Number(e.rev_seen),
+          atMs: e.created_at.getTime(),
+        })),
+      );
       const summary = summaryOf(JSON.parse(row.question), JSON.parse(row.answer));
-      await knex("batch").where({ id: row.id }).update({ summary: JSON.stringify(summary) });
-      const terms = termsOf({ headId: row.head_id, blendId: row.blend_id, blendName: row.blend_name, headName: row.head_name, summary, state });
-      if (terms.length > 0) await knex("batch_term").insert(terms.map((term) => ({ household_id: row.household_id, term, starts_at: row.starts_at, batch_id: row.id })));
+      await knex("batch")
+        .where({ id: row.id })
+        .update({ summary: JSON.stringify(summary) });
+      const terms = termsOf({
+        headId: row.head_id,
+        blendId: row.blend_id,
+        blendName: row.blend_name,
+        headName: row.head_name,
+        summary,
+        state,
+      });
+      if (terms.length > 0)
+        await knex("batch_term").insert(
+          terms.map((term) => ({ household_id: row.household_id, term, starts_at: row.starts_at, batch_id: row.id })),
+        );
     }
   }
 }

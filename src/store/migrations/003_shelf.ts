@@ -59,8 +59,12 @@ export async function up(knex: Knex): Promise<void> {
     within(table, "into_jar_id", "jar");
     within(table, "batch_id", "batch");
   });
-  await knex.schema.alterTable("blend_line", (table) => { id(table, "jar_id"); });
-  await knex.schema.alterTable("blend_version", (table) => { id(table, "liquid_jar_id"); });
+  await knex.schema.alterTable("blend_line", (table) => {
+    id(table, "jar_id");
+  });
+  await knex.schema.alterTable("blend_version", (table) => {
+    id(table, "liquid_jar_id");
+  });
 }
 
 export async function down(): Promise<void> {

@@ -13,7 +13,11 @@ export async function up(knex: Knex): Promise<void> {
   await knex("batch").update({ planned_at: knex.ref("starts_at") });
   await knex.raw("ALTER TABLE batch MODIFY planned_at DATETIME(3) NOT NULL");
   for (let after = ""; ;) {
-    const rows: { id: string; answer: string; mixed_at: Date | null; starts_at: Date }[] = await knex("batch").where("id", ">", after).orderBy("id").limit(200).select("id", "answer", "mixed_at", "starts_at");
+    const rows: { id: string; answer: string; mixed_at: Date | null; starts_at: Date }[] = await knex("batch")
+      .where("id", ">", after)
+      .orderBy("id")
+      .limit(200)
+      .select("id", "answer", "mixed_at", "starts_at");
     if (rows.length === 0) return;
     after = rows.at(-1)!.id;
     for (const { id, answer, mixed_at, starts_at } of rows) {

@@ -3,11 +3,16 @@ import type { Knex } from "knex";
 export const COLLATION = "utf8mb4_uca1400_ai_ci";
 
 /** Ids are lower-case UUIDs made by the client, so that a repeated write is the same write; hashes are as plain. */
-export const id = (table: Knex.CreateTableBuilder, name: string, length = 36) => table.specificType(name, `CHAR(${length}) CHARACTER SET ascii COLLATE ascii_bin`);
+export const id = (table: Knex.CreateTableBuilder, name: string, length = 36) =>
+  table.specificType(name, `CHAR(${length}) CHARACTER SET ascii COLLATE ascii_bin`);
 export const moment = (table: Knex.CreateTableBuilder, name: string) => table.specificType(name, "DATETIME(3)");
 
 /** A table of a household's rows: its id, its household, the rev that wrote it, and a pair that others refer to. */
-export async function owned(knex: Knex, name: string, columns: (table: Knex.CreateTableBuilder) => void): Promise<void> {
+export async function owned(
+  knex: Knex,
+  name: string,
+  columns: (table: Knex.CreateTableBuilder) => void,
+): Promise<void> {
   await knex.schema.createTable(name, (table) => {
     table.charset("utf8mb4");
     table.collate(COLLATION);

@@ -6,7 +6,14 @@ import * as m004 from "./004_mixing";
 import * as m005 from "./005_standing";
 import * as m006 from "./006_happened";
 
-const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = { "001_household": m001, "002_record": m002, "003_shelf": m003, "004_mixing": m004, "005_standing": m005, "006_happened": m006 };
+const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
+  "001_household": m001,
+  "002_record": m002,
+  "003_shelf": m003,
+  "004_mixing": m004,
+  "005_standing": m005,
+  "006_happened": m006,
+};
 
 const source: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(MIGRATIONS),
@@ -25,13 +32,24 @@ export async function migrate(knex: Knex): Promise<void> {
     const [[row]] = await connection.promise().query("SELECT GET_LOCK('infusing-migrate', 120) AS locked");
     if (row.locked !== 1) throw new Error("Another copy is bringing the database forward and did not finish.");
     // Its own tables are there from the first migration on.
-    const [[there]] = await connection.promise().query("SELECT COUNT(*) AS n FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name = 'knex_migrations'");
-    const done: { name: string }[] = there.n > 0 ? (await connection.promise().query("SELECT name FROM knex_migrations"))[0] : [];
-    if (done.some(({ name }) => !Object.hasOwn(MIGRATIONS, name))) throw new Error("This book was kept by a newer Infusing than this one; it is left as it is. Start the newer one.");
+    const [[there]] = await connection
+      .promise()
+      .query(
+        "SELECT COUNT(*) AS n FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name = 'knex_migrations'",
+      );
+    const done: { name: string }[] =
+      there.n > 0 ? (await connection.promise().query("SELECT name FROM knex_migrations"))[0] : [];
+    if (done.some(({ name }) => !Object.hasOwn(MIGRATIONS, name)))
+      throw new Error(
+        "This book was kept by a newer Infusing than this one; it is left as it is. Start the newer one.",
+      );
     await knex.migrate.forceFreeMigrationsLock(config);
     await knex.migrate.latest(config);
   } finally {
-    await connection.promise().query("DO RELEASE_LOCK('infusing-migrate')").catch(() => undefined);
+    await connection
+      .promise()
+      .query("DO RELEASE_LOCK('infusing-migrate')")
+      .catch(() => undefined);
     await knex.client.releaseConnection(connection);
   }
 }

@@ -16,7 +16,9 @@ async function withDump(file: string, use: (url: string) => Promise<void>): Prom
   const name = `${url.pathname.slice(1)}_upgrade`;
   const connection = await createConnection({ uri: url.href, multipleStatements: true });
   try {
-    await connection.query(`DROP DATABASE IF EXISTS ${name}; CREATE DATABASE ${name} CHARACTER SET utf8mb4; USE ${name}; SET FOREIGN_KEY_CHECKS=0;`);
+    await connection.query(
+      `DROP DATABASE IF EXISTS ${name}; CREATE DATABASE ${name} CHARACTER SET utf8mb4; USE ${name}; SET FOREIGN_KEY_CHECKS=0;`,
+    );
     await connection.query(gunzipSync(readFileSync(`${FOLDER}/${file}`)).toString("utf8"));
     url.pathname = `/${name}`;
     await use(url.href);
@@ -26,40 +28,53 @@ async function withDump(file: string, use: (url: string) => Promise<void>): Prom
   }
 }
 
-test.each(readdirSync(FOLDER))("%s comes forward with everything in it", async (file) => {
-  await withDump(file, async (url) => {
-    const knex = connect(url);
-    const shared = globalThis as unknown as { infusingDatabase?: typeof knex };
-    const before = shared.infusingDatabase;
-    shared.infusingDatabase = knex;
-    try {
-      const [counts] = await knex("batch").count("* as batches");
-      const events = await knex("batch_event").count("* as n").first();
-      await migrate(knex);
-      const { id: householdId } = await knex("household").first("id");
-      const batches = await listBatches(householdId, { limit: 100 });
-      expect(batches.length).toBe(Number(counts.batches));
-      expect(Number((await knex("batch_event").count("* as n").first())!.n)).toBe(Number(events!.n));
-      for (const row of batches) {
-        const [batch, state] = [(await findBatch(householdId, row.id))!, foldBatch(await listEvents(householdId, row.id))];
-        expect(row).toMatchObject({ pouredMl: state.pouredMl, marks: state.marks, closedMs: state.closedMs });
-        expect(row.summary).toMatchObject({ purpose: batch.question.purpose, totalMl: batch.answer.totalMl });
-        expect(row.blendId).not.toBeNull();
+test.each(readdirSync(FOLDER))(
+  "%s comes forward with everything in it",
+  async (file) => {
+    await withDump(file, async (url) => {
+      const knex = connect(url);
+      const shared = globalThis as unknown as { infusingDatabase?: typeof knex };
+      const before = shared.infusingDatabase;
+      shared.infusingDatabase = knex;
+      try {
+        const [counts] = await knex("batch").count("* as batches");
+        const events = await knex("batch_event").count("* as n").first();
+        await migrate(knex);
+        const { id: householdId } = await knex("household").first("id");
+        const batches = await listBatches(householdId, { limit: 100 });
+        expect(batches.length).toBe(Number(counts.batches));
+        expect(Number((await knex("batch_event").count("* as n").first())!.n)).toBe(Number(events!.n));
+        for (const row of batches) {
+          const [batch, state] = [
+            (await findBatch(householdId, row.id))!,
+            foldBatch(await listEvents(householdId, row.id)),
+          ];
+          expect(row).toMatchObject({ pouredMl: state.pouredMl, marks: state.marks, closedMs: state.closedMs });
+          expect(row.summary).toMatchObject({ purpose: batch.question.purpose, totalMl: batch.answer.totalMl });
+          expect(row.blendId).not.toBeNull();
+        }
+        // Found by what they could not be found by before.
+        const [{ headId, blendId, summary }] = batches;
+        for (const found of [
+          { by: "head", value: headId! },
+          { by: "blend", value: blendId! },
+          { by: "material", value: summary.materialIds[0] },
+        ] as const) {
+          expect((await listBatches(householdId, { limit: 100, found: [found] })).length).toBeGreaterThan(0);
+        }
+        const people = await knex("head as h")
+          .join("person as p", "p.id", "h.person_id")
+          .select("h.name as head", "p.name as person");
+        expect(people.length).toBe(Number((await knex("head").count("* as n").first())!.n));
+        for (const { head, person } of people) expect(person).toBe(head);
+      } finally {
+        await knex.destroy();
+        shared.infusingDatabase = before;
       }
-      // Found by what they could not be found by before.
-      const [{ headId, blendId, summary }] = batches;
-      for (const found of [{ by: "head", value: headId! }, { by: "blend", value: blendId! }, { by: "material", value: summary.materialIds[0] }] as const) {
-        expect((await listBatches(householdId, { limit: 100, found: [found] })).length).toBeGreaterThan(0);
-      }
-      const people = await knex("head as h").join("person as p", "p.id", "h.person_id").select("h.name as head", "p.name as person");
-      expect(people.length).toBe(Number((await knex("head").count("* as n").first())!.n));
-      for (const { head, person } of people) expect(person).toBe(head);
-    } finally {
-      await knex.destroy();
-      shared.infusingDatabase = before;
-    }
-  });
-}, 60_000);
+    });
+  },
+  60_000,
+);
 
 test("a house whose count a file had raised to where numbers end can be written in again, with everything in its order", async () => {
   await withDump("004_mixing.sql.gz", async (url) => {
@@ -69,7 +84,10 @@ test("a house whose count a file had raised to where numbers end can be written 
       // As the release before left it: the file's event, the count raised to it, and what was written since.
       const events: { id: string }[] = await knex("batch_event").orderBy(["rev_seen", "id"]).limit(3).select("id");
       const beyond = [9007199254740990n, 9007199254740992n, 9007199254740993n];
-      for (const [i, { id }] of events.entries()) await knex("batch_event").where({ id }).update({ rev: beyond[i].toString(), rev_seen: (beyond[i] - 1n).toString() });
+      for (const [i, { id }] of events.entries())
+        await knex("batch_event")
+          .where({ id })
+          .update({ rev: beyond[i].toString(), rev_seen: (beyond[i] - 1n).toString() });
       const head = await knex("head").first("id");
       await knex("head").where({ id: head.id }).update({ rev: "9007199254740994", name: "  " });
       await knex("household").where({ id: householdId }).update({ rev: "9007199254740995" });
@@ -77,7 +95,12 @@ test("a house whose count a file had raised to where numbers end can be written 
       const household = await knex("household").first("rev");
       expect(Number(household.rev)).toBeGreaterThan(Number(before));
       expect(Number(household.rev)).toBeLessThan(Number(before) + 20);
-      const rows: { id: string; rev: number | string; rev_seen: number | string }[] = await knex("batch_event").whereIn("id", events.map(({ id }) => id)).select("id", "rev", "rev_seen");
+      const rows: { id: string; rev: number | string; rev_seen: number | string }[] = await knex("batch_event")
+        .whereIn(
+          "id",
+          events.map(({ id }) => id),
+        )
+        .select("id", "rev", "rev_seen");
       const seen = events.map(({ id }) => Number(rows.find((row) => row.id === id)!.rev_seen));
       expect(seen).toEqual([...seen].sort((a, b) => a - b));
       for (const row of rows) expect(Number(row.rev_seen)).toBeLessThanOrEqual(Number(household.rev));

@@ -7,7 +7,11 @@ import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
 
 const MINUTE_MS = 60_000;
-const EARLIER = [[5, "5 min earlier"], [15, "15 min earlier"], [60, "an hour earlier"]] as const;
+const EARLIER = [
+  [5, "5 min earlier"],
+  [15, "15 min earlier"],
+  [60, "an hour earlier"],
+] as const;
 
 interface AnotherTimeProps {
   /** What it was, for those who do not see where the press stands. */
@@ -35,14 +39,42 @@ export function AnotherTime({ what, atMs, timeZone, onDate }: AnotherTimeProps) 
   };
   return (
     <Sheet
-      title={`When was it? ${what}`} open={open} onOpenChange={(now) => { setOpen(now); setText(wallTimeOf(atMs, timeZone)); setProblem(undefined); }}
-      trigger={<button type="button" className="pressable min-h-11 shrink-0" aria-label={`another time: ${what}`}>another time</button>}
+      title={`When was it? ${what}`}
+      open={open}
+      onOpenChange={(now) => {
+        setOpen(now);
+        setText(wallTimeOf(atMs, timeZone));
+        setProblem(undefined);
+      }}
+      trigger={
+        <button type="button" className="pressable min-h-11 shrink-0" aria-label={`another time: ${what}`}>
+          another time
+        </button>
+      }
     >
-      <form className="flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); void setTyped(); }}>
-        <p>{what}, {momentWords(atMs, timeZone, houseNow())}</p>
-        <div className="flex flex-wrap gap-2">{EARLIER.map(([minutes, words]) => <Button key={minutes} onClick={() => set(atMs - minutes * MINUTE_MS)}>{words}</Button>)}</div>
-        <Field label="Or it was at" problem={problem}>{(a) => <input {...a} type="datetime-local" value={text} onChange={(e) => setText(e.target.value)} />}</Field>
-        <Button type="submit" className="self-start" disabled={text === ""}>Set it so</Button>
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void setTyped();
+        }}
+      >
+        <p>
+          {what}, {momentWords(atMs, timeZone, houseNow())}
+        </p>
+        <div className="flex flex-wrap gap-2">
+          {EARLIER.map(([minutes, words]) => (
+            <Button key={minutes} onClick={() => set(atMs - minutes * MINUTE_MS)}>
+              {words}
+            </Button>
+          ))}
+        </div>
+        <Field label="Or it was at" problem={problem}>
+          {(a) => <input {...a} type="datetime-local" value={text} onChange={(e) => setText(e.target.value)} />}
+        </Field>
+        <Button type="submit" className="self-start" disabled={text === ""}>
+          Set it so
+        </Button>
       </form>
     </Sheet>
   );

@@ -21,16 +21,28 @@ function wordsOf({ payload }: SetAside["tap"], materialOf: AsideProps["materialO
 export function Aside({ taps, materialOf, onAgain, onDrop }: AsideProps) {
   if (taps.length === 0) return null;
   return (
-    <section aria-label="Not taken by the house" className="no-print my-3 max-w-xl border-l-4 border-madder pl-3" aria-live="polite">
-      <p className="font-semibold text-stop">{taps.length === 1 ? "The house could not take one tap. It is kept on this device." : `The house could not take ${taps.length} taps. They are kept on this device.`}</p>
+    <section
+      aria-label="Not taken by the house"
+      className="no-print my-3 max-w-xl border-l-4 border-madder pl-3"
+      aria-live="polite"
+    >
+      <p className="font-semibold text-stop">
+        {taps.length === 1
+          ? "The house could not take one tap. It is kept on this device."
+          : `The house could not take ${taps.length} taps. They are kept on this device.`}
+      </p>
       <ul>
         {taps.map(({ tap, why }) => (
           <li key={tap.id} className="border-b border-line py-2">
             <p className="max-h-40 overflow-y-auto whitespace-pre-wrap break-words">{wordsOf(tap, materialOf)}</p>
             <p className="text-sm text-quiet">{why}</p>
             <span className="flex flex-wrap gap-x-4">
-              <button type="button" className="pressable min-h-11" onClick={() => onAgain(tap.id)}>send it again</button>
-              <button type="button" className="pressable min-h-11" onClick={() => onDrop(tap.id)}>drop it</button>
+              <button type="button" className="pressable min-h-11" onClick={() => onAgain(tap.id)}>
+                send it again
+              </button>
+              <button type="button" className="pressable min-h-11" onClick={() => onDrop(tap.id)}>
+                drop it
+              </button>
             </span>
           </li>
         ))}

@@ -37,19 +37,38 @@ export function History({ events, withdrawn, materialOf, timeZone, nowMs, onWith
           const atMs = dates.get(id) ?? tappedMs;
           return (
             <li key={id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-line py-1">
-              <span className={`min-w-0 break-words ${gone ? "text-quiet line-through" : ""}`}><span className="text-sm text-quiet">{momentWords(atMs, timeZone, nowMs)}</span> {words}</span>
+              <span className={`min-w-0 break-words ${gone ? "text-quiet line-through" : ""}`}>
+                <span className="text-sm text-quiet">{momentWords(atMs, timeZone, nowMs)}</span> {words}
+              </span>
               {!gone && (
                 <span className="flex gap-3">
                   <AnotherTime what={words} atMs={atMs} timeZone={timeZone} onDate={(at) => onDate(id, at)} />
-                  <button type="button" className="pressable min-h-11 shrink-0" aria-label={`take back: ${words}`} onClick={(event) => { onWithdraw(id); setSaid(`Taken back: ${words}.`); event.currentTarget.closest("details")?.querySelector("summary")?.focus(); }}>take back</button>
+                  <button
+                    type="button"
+                    className="pressable min-h-11 shrink-0"
+                    aria-label={`take back: ${words}`}
+                    onClick={(event) => {
+                      onWithdraw(id);
+                      setSaid(`Taken back: ${words}.`);
+                      event.currentTarget.closest("details")?.querySelector("summary")?.focus();
+                    }}
+                  >
+                    take back
+                  </button>
                 </span>
               )}
             </li>
           );
         })}
       </ul>
-      {!whole && shown.length > MOST && <button type="button" className="pressable min-h-11" onClick={() => setWhole(true)}>and {shown.length - MOST} before that</button>}
-      <p role="status" className="sr-only">{said}</p>
+      {!whole && shown.length > MOST && (
+        <button type="button" className="pressable min-h-11" onClick={() => setWhole(true)}>
+          and {shown.length - MOST} before that
+        </button>
+      )}
+      <p role="status" className="sr-only">
+        {said}
+      </p>
     </details>
   );
 }

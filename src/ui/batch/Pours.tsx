@@ -37,17 +37,58 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = []
   return (
     <div>
       <p className="font-say text-figure font-semibold">{roundTo(pouredMl, 1)} ml</p>
-      <p className="text-quiet">of {liquidName} poured; about {bandWords(liquid.ml).both} planned</p>
-      {parts.length > 1 && <p className="text-sm">so far {parts.map(({ name, share }) => `${roundTo(pouredMl * share, 1)} ml ${name}`).join(" and ")}; to every {step.count} {step.unit} {parts.map(({ name, share }) => `${roundTo(step.ml * share, 0.5)} ml ${name}`).join(" and ")}</p>}
-      <p role="status" className="sr-only">{said}</p>
-      <div className="mt-2"><Jug liquid={liquid} colour={colour} pouredMl={pouredMl} /></div>
+      <p className="text-quiet">
+        of {liquidName} poured; about {bandWords(liquid.ml).both} planned
+      </p>
+      {parts.length > 1 && (
+        <p className="text-sm">
+          so far {parts.map(({ name, share }) => `${roundTo(pouredMl * share, 1)} ml ${name}`).join(" and ")}; to every{" "}
+          {step.count} {step.unit}{" "}
+          {parts.map(({ name, share }) => `${roundTo(step.ml * share, 0.5)} ml ${name}`).join(" and ")}
+        </p>
+      )}
+      <p role="status" className="sr-only">
+        {said}
+      </p>
+      <div className="mt-2">
+        <Jug liquid={liquid} colour={colour} pouredMl={pouredMl} />
+      </div>
       {!closed && (
         <div className="no-print mt-3 flex flex-wrap items-end gap-2">
-          {pouredMl === 0 && <Button look="main" className="min-h-14" onClick={() => pour(first)}>Poured {first} ml</Button>}
-          <Button className="min-h-14" onClick={() => pour(Math.round(step.ml * 10) / 10)}>+ {step.count} {step.unit}</Button>
-          <form className="flex items-end gap-2" onSubmit={(event) => { event.preventDefault(); if (typed !== undefined && !wrong) { pour(typed); setText(""); } }}>
-            <div className="w-28"><Field label="or ml" problem={wrong ? "A number above 0." : undefined}>{(a) => <input {...a} className="w-full" inputMode="decimal" value={text} onChange={(e) => setText(e.target.value)} />}</Field></div>
-            <Button type="submit" disabled={wrong || text.trim() === ""}>Poured</Button>
+          {pouredMl === 0 && (
+            <Button look="main" className="min-h-14" onClick={() => pour(first)}>
+              Poured {first} ml
+            </Button>
+          )}
+          <Button className="min-h-14" onClick={() => pour(Math.round(step.ml * 10) / 10)}>
+            + {step.count} {step.unit}
+          </Button>
+          <form
+            className="flex items-end gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (typed !== undefined && !wrong) {
+                pour(typed);
+                setText("");
+              }
+            }}
+          >
+            <div className="w-28">
+              <Field label="or ml" problem={wrong ? "A number above 0." : undefined}>
+                {(a) => (
+                  <input
+                    {...a}
+                    className="w-full"
+                    inputMode="decimal"
+                    value={text}
+                    onChange={(e) => setText(e.target.value)}
+                  />
+                )}
+              </Field>
+            </div>
+            <Button type="submit" disabled={wrong || text.trim() === ""}>
+              Poured
+            </Button>
           </form>
         </div>
       )}

@@ -17,7 +17,16 @@ export function Tests({ tests, answer }: { tests: BatchState["tests"]; answer: P
           const read = readYield(reading, density);
           return (
             <li key={eventId}>
-              <p>{readingWords(reading)}, at {mlWords(pouredMl)} ml{read.ok ? <>: about <strong>{bandWords(read.value.yieldPa).both} Pa</strong></> : `. ${problemWords(read.problems[0])}`}</p>
+              <p>
+                {readingWords(reading)}, at {mlWords(pouredMl)} ml
+                {read.ok ? (
+                  <>
+                    : about <strong>{bandWords(read.value.yieldPa).both} Pa</strong>
+                  </>
+                ) : (
+                  `. ${problemWords(read.problems[0])}`
+                )}
+              </p>
               {read.ok && <ConsistencyScale band={read.value.yieldPa} targetPa={answer.targetYieldPa} />}
             </li>
           );

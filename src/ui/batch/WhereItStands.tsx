@@ -26,11 +26,17 @@ export function WhereItStands({ answer, state, kitchenTempC, timeZone, nowMs, cl
     <div>
       <p>
         It stands in {PLACE_NAME[place]}: ready {at(window.readyMs)}
-        {window.peakMs !== undefined && `, best ${at(window.peakMs)}, ${window.useByMs === undefined ? "keeps for weeks there" : `use by ${at(window.useByMs)}`}`}.
+        {window.peakMs !== undefined &&
+          `, best ${at(window.peakMs)}, ${window.useByMs === undefined ? "keeps for weeks there" : `use by ${at(window.useByMs)}`}`}
+        .
       </p>
       {!closed && state.reachedMs.onHead === undefined && (
         <div className="no-print mt-1 flex flex-wrap gap-2">
-          {PLACES.filter((one) => one !== place).map((one) => <Button key={one} className="min-h-12" onClick={() => onHappen({ kind: "moved", place: one })}>{one === "kitchen" ? "out, into the kitchen" : `into ${PLACE_NAME[one]}`}</Button>)}
+          {PLACES.filter((one) => one !== place).map((one) => (
+            <Button key={one} className="min-h-12" onClick={() => onHappen({ kind: "moved", place: one })}>
+              {one === "kitchen" ? "out, into the kitchen" : `into ${PLACE_NAME[one]}`}
+            </Button>
+          ))}
         </div>
       )}
     </div>

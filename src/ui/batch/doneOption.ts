@@ -6,5 +6,13 @@ import type { CorrectionOption, PasteQuestion } from "@/core/paste";
 export function doneOption(option: CorrectionOption, question: PasteQuestion): BatchPayload[] {
   if (option.kind === "liquid") return [{ kind: "poured", ml: addMl(option.ml.mid) }];
   if (option.kind !== "powder") return [];
-  return option.lines.filter(({ massG }) => massG >= 0.05).map(({ line, massG }): BatchPayload => ({ kind: "added", materialId: question.lines[line].materialId, amount: Math.round(massG * 10) / 10, unit: "g", fill: "level" }));
+  return option.lines
+    .filter(({ massG }) => massG >= 0.05)
+    .map(({ line, massG }): BatchPayload => ({
+      kind: "added",
+      materialId: question.lines[line].materialId,
+      amount: Math.round(massG * 10) / 10,
+      unit: "g",
+      fill: "level",
+    }));
 }

@@ -35,7 +35,9 @@ function stored<T>(beginning: string): T[] {
 
 /** What this device still has to send for a bowl, in its own order. */
 export const readOutbox = (batchId: string): Waiting[] =>
-  stored<Waiting>(keyOf(batchId, "")).filter((one) => typeof one?.id === "string" && typeof one.payload === "object").sort((a, b) => a.deviceSeq - b.deviceSeq);
+  stored<Waiting>(keyOf(batchId, ""))
+    .filter((one) => typeof one?.id === "string" && typeof one.payload === "object")
+    .sort((a, b) => a.deviceSeq - b.deviceSeq);
 
 /** Keeps a tap until it arrived; false where the device's storage is full or forbidden. */
 export function keepTap(batchId: string, tap: Waiting): boolean {
@@ -56,13 +58,18 @@ export function forgetTaps(batchId: string, ids: readonly string[]): void {
 }
 
 /** A tap that the house can never take, and what it said; kept until somebody decides. */
-export interface SetAside { readonly tap: Waiting; readonly why: string }
+export interface SetAside {
+  readonly tap: Waiting;
+  readonly why: string;
+}
 const ASIDE = "infusing-aside:";
 const asideKey = (batchId: string, id: string): string => `${ASIDE}${batchId}:${id}`;
 
 /** What of a bowl's taps was set aside on this device, in its own order. */
 export const readAside = (batchId: string): SetAside[] =>
-  stored<SetAside>(asideKey(batchId, "")).filter((one) => typeof one?.tap?.id === "string" && typeof one.tap.payload === "object").sort((a, b) => a.tap.deviceSeq - b.tap.deviceSeq);
+  stored<SetAside>(asideKey(batchId, ""))
+    .filter((one) => typeof one?.tap?.id === "string" && typeof one.tap.payload === "object")
+    .sort((a, b) => a.tap.deviceSeq - b.tap.deviceSeq);
 
 /** Sets a tap aside, so that the others go on. Where the device can keep nothing it lives as long as its page. */
 export function setAside(batchId: string, tap: Waiting, why: string): void {

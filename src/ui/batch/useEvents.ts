@@ -5,7 +5,17 @@ import { foldBatch, type BatchEvent, type BatchPayload, type BatchState } from "
 import { fetchJson, send } from "../api";
 import { houseTime } from "../clock";
 import { useChanges } from "../useChanges";
-import { dropAside, forgetTaps, keepTap, nextSequence, readAside, readOutbox, setAside, type SetAside, type Waiting } from "./outbox";
+import {
+  dropAside,
+  forgetTaps,
+  keepTap,
+  nextSequence,
+  readAside,
+  readOutbox,
+  setAside,
+  type SetAside,
+  type Waiting,
+} from "./outbox";
 
 const RETRY_MS = 2500;
 const MOST_AT_ONCE = 100;
@@ -29,7 +39,10 @@ export interface Events {
   readonly happen: (payload: BatchPayload) => void;
 }
 
-interface Arrived { readonly rev: number; readonly events: readonly BatchEvent[] }
+interface Arrived {
+  readonly rev: number;
+  readonly events: readonly BatchEvent[];
+}
 
 /** Refused for what is in it, and not because the house is locked, away, or full. */
 const isOverATap = (status: number): boolean => (status >= 400 && status < 500 && status !== 401) || status === 500;
@@ -58,11 +71,20 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
     setArrived((known) => together(known, events));
   }, []);
 
-  const happen = useCallback((payload: BatchPayload) => {
-    const tap = { id: uuid(), payload, deviceSeq: nextSequence(), revSeen: rev.current, deviceClock: new Date().toISOString() };
-    if (!keepTap(batchId, tap)) setOnlyHere(true);
-    setQueue((now) => [...now, tap]);
-  }, [batchId]);
+  const happen = useCallback(
+    (payload: BatchPayload) => {
+      const tap = {
+        id: uuid(),
+        payload,
+        deviceSeq: nextSequence(),
+        revSeen: rev.current,
+        deviceClock: new Date().toISOString(),
+      };
+      if (!keepTap(batchId, tap)) setOnlyHere(true);
+      setQueue((now) => [...now, tap]);
+    },
+    [batchId],
+  );
 
   useEffect(() => {
     const left = readOutbox(batchId);
@@ -70,29 +92,46 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
     setAsides(readAside(batchId));
   }, [batchId]);
 
-  const drop = useCallback((id: string) => {
-    dropAside(batchId, id);
-    setAsides((now) => now.filter(({ tap }) => tap.id !== id));
-  }, [batchId]);
-  const sendAgain = useCallback((id: string) => {
-    const found = aside.find(({ tap }) => tap.id === id);
-    if (!found) return;
-    if (!keepTap(batchId, found.tap)) setOnlyHere(true);
-    drop(id);
-    failures.current.delete(id);
-    setQueue((now) => [...now, found.tap]);
-  }, [aside, batchId, drop]);
+  const drop = useCallback(
+    (id: string) => {
+      dropAside(batchId, id);
+      setAsides((now) => now.filter(({ tap }) => tap.id !== id));
+    },
+    [batchId],
+  );
+  const sendAgain = useCallback(
+    (id: string) => {
+      const found = aside.find(({ tap }) => tap.id === id);
+      if (!found) return;
+      if (!keepTap(batchId, found.tap)) setOnlyHere(true);
+      drop(id);
+      failures.current.delete(id);
+      setQueue((now) => [...now, found.tap]);
+    },
+    [aside, batchId, drop],
+  );
 
-  useChanges(firstRev, useCallback((changes, now) => {
-    if (!changes.some((change) => change.kind === "batch" && change.id === batchId) || now <= rev.current) return;
-    void fetchJson<Arrived>(`batches/${batchId}/events?after=${rev.current}`).then((answer) => { if (answer.ok) take(answer.value); });
-  }, [batchId, take]));
+  useChanges(
+    firstRev,
+    useCallback(
+      (changes, now) => {
+        if (!changes.some((change) => change.kind === "batch" && change.id === batchId) || now <= rev.current) return;
+        void fetchJson<Arrived>(`batches/${batchId}/events?after=${rev.current}`).then((answer) => {
+          if (answer.ok) take(answer.value);
+        });
+      },
+      [batchId, take],
+    ),
+  );
 
   useEffect(() => {
     if (queue.length === 0 || sending.current) return;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const settle = (sent: readonly Waiting[]) => {
-      forgetTaps(batchId, sent.map((tap) => tap.id));
+      forgetTaps(
+        batchId,
+        sent.map((tap) => tap.id),
+      );
       setQueue((now) => now.filter((one) => !sent.some((tap) => tap.id === one.id)));
     };
     const failed = (id: string): number => {
@@ -108,7 +147,11 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
         setTrouble(undefined);
         setQueue((now) => now.filter((one) => one.id !== tap.id));
       };
-      const answer = await send<Arrived>("POST", `batches/${batchId}/events`, { events: taps, sentAt: new Date().toISOString(), after: rev.current });
+      const answer = await send<Arrived>("POST", `batches/${batchId}/events`, {
+        events: taps,
+        sentAt: new Date().toISOString(),
+        after: rev.current,
+      });
       sending.current = false;
       if (answer.ok) {
         atOnce.current = MOST_AT_ONCE;
@@ -134,9 +177,28 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
   const { events, state } = useMemo(() => {
     const known = new Set(arrived.map((event) => event.id));
     const latest = arrived.reduce((most, event) => Math.max(most, event.revSeen), 0);
-    const pending = queue.filter(({ id }) => !known.has(id)).map(({ id, payload, deviceSeq, revSeen, deviceClock }): BatchEvent => ({ id, payload, deviceId: LAST, deviceSeq, revSeen: Math.max(revSeen, latest), atMs: houseTime(Date.parse(deviceClock)) }));
+    const pending = queue
+      .filter(({ id }) => !known.has(id))
+      .map(({ id, payload, deviceSeq, revSeen, deviceClock }): BatchEvent => ({
+        id,
+        payload,
+        deviceId: LAST,
+        deviceSeq,
+        revSeen: Math.max(revSeen, latest),
+        atMs: houseTime(Date.parse(deviceClock)),
+      }));
     const all = [...arrived, ...pending];
     return { events: all, state: foldBatch(all) };
   }, [arrived, queue]);
-  return { events, state, waiting: queue.length, onlyHere: onlyHere && queue.length > 0, trouble, aside, sendAgain, drop, happen };
+  return {
+    events,
+    state,
+    waiting: queue.length,
+    onlyHere: onlyHere && queue.length > 0,
+    trouble,
+    aside,
+    sendAgain,
+    drop,
+    happen,
+  };
 }

@@ -32,13 +32,21 @@ interface AmountFieldsProps {
 const typedWords = ({ count, unit, fill }: TypedAmount): string => measuredWords({ amount: count.value, unit, fill });
 
 /** How much of a thing, in what, and how full the spoon is; only the units that make sense for it. */
-export function AmountFields({ label, amount: { text, unit, fill }, material: of, jarId, problem, onChange }: AmountFieldsProps) {
+export function AmountFields({
+  label,
+  amount: { text, unit, fill },
+  material: of,
+  jarId,
+  problem,
+  onChange,
+}: AmountFieldsProps) {
   const { spoons, shelf } = useShelf();
   // The jar it comes from weighs a spoon of it in its own way.
   const jar = of && jarFor(shelf, { materialId: of.id, ...(jarId ? { jarId } : {}) });
   const material = of && jar ? jarMaterial(jar, of, spoons) : of;
   const reading = of && readingOf(of, text);
-  const set = ({ count, unit: to, fill: how }: TypedAmount) => onChange({ text: textOf(count.value), unit: to, fill: how });
+  const set = ({ count, unit: to, fill: how }: TypedAmount) =>
+    onChange({ text: textOf(count.value), unit: to, fill: how });
   const settle = () => {
     if (reading?.kind === "understood") set(reading.amount);
     if (reading?.kind === "number") onChange({ text: textOf(reading.count) });
@@ -46,27 +54,82 @@ export function AmountFields({ label, amount: { text, unit, fill }, material: of
   const asG = (count: { value: number; low: number; high: number }, of: Unit, how: Fill): string => {
     const mass = material && massG(material, count.value, of, how, spoons);
     if (!mass || !(mass.value > 0)) return "";
-    const range = count.high > count.low ? { low: (mass.low * count.low) / count.value, high: (mass.high * count.high) / count.value } : mass;
-    return range.low < range.high && of !== "g" ? `${gramWords(mass.value)} g (${gramWords(range.low)}–${gramWords(range.high)})` : `${gramWords(mass.value)} g`;
+    const range =
+      count.high > count.low
+        ? { low: (mass.low * count.low) / count.value, high: (mass.high * count.high) / count.value }
+        : mass;
+    return range.low < range.high && of !== "g"
+      ? `${gramWords(mass.value)} g (${gramWords(range.low)}–${gramWords(range.high)})`
+      : `${gramWords(mass.value)} g`;
   };
   const plain = typed(text);
-  const inG = reading?.kind === "understood" ? asG(reading.amount.count, reading.amount.unit, reading.amount.fill) : reading === undefined && Number.isFinite(plain) && plain > 0 && unit !== "g" ? asG({ value: plain, low: plain, high: plain }, unit, fill) : "";
+  const inG =
+    reading?.kind === "understood"
+      ? asG(reading.amount.count, reading.amount.unit, reading.amount.fill)
+      : reading === undefined && Number.isFinite(plain) && plain > 0 && unit !== "g"
+        ? asG({ value: plain, low: plain, high: plain }, unit, fill)
+        : "";
   const slip = reading?.kind === "understood" ? slipIn(reading.amount, material, spoons) : undefined;
-  const hint = reading?.kind === "understood" ? `read as ${typedWords(reading.amount)}${inG ? `, ${inG}` : ""}` : inG ? `about ${inG}` : undefined;
+  const hint =
+    reading?.kind === "understood"
+      ? `read as ${typedWords(reading.amount)}${inG ? `, ${inG}` : ""}`
+      : inG
+        ? `about ${inG}`
+        : undefined;
   const isPowder = material !== undefined && HEAPS.includes(material.form);
   const units = UNITS.filter((one) => (one === "piece" ? material?.pieceG : one === "drop" ? !isPowder : true));
   return (
     <>
       <div className="grid grid-cols-[6rem_1fr] gap-3">
-        <Field label={label} problem={reading?.kind === "ask" ? "Which one?" : (problem ?? (slip && slipWords(slip)))} hint={hint}>{(a) => <input {...a} value={text} onChange={(e) => onChange({ text: e.target.value })} onBlur={settle} onKeyDown={(e) => { if (e.key === "Enter") settle(); }} />}</Field>
+        <Field
+          label={label}
+          problem={reading?.kind === "ask" ? "Which one?" : (problem ?? (slip && slipWords(slip)))}
+          hint={hint}
+        >
+          {(a) => (
+            <input
+              {...a}
+              value={text}
+              onChange={(e) => onChange({ text: e.target.value })}
+              onBlur={settle}
+              onKeyDown={(e) => {
+                if (e.key === "Enter") settle();
+              }}
+            />
+          )}
+        </Field>
         <Field label="Measured in">
-          {(a) => <select {...a} value={unit} onChange={(e) => onChange({ unit: e.target.value as Unit })}>{units.map((one) => <option key={one} value={one}>{UNIT_NAME[one]}</option>)}</select>}
+          {(a) => (
+            <select {...a} value={unit} onChange={(e) => onChange({ unit: e.target.value as Unit })}>
+              {units.map((one) => (
+                <option key={one} value={one}>
+                  {UNIT_NAME[one]}
+                </option>
+              ))}
+            </select>
+          )}
         </Field>
       </div>
-      {reading?.kind === "ask" && <div className="flex flex-wrap gap-2">{reading.choices.map((choice) => <Button key={choice.unit} onClick={() => set(choice)}>{typedWords(choice)}</Button>)}</div>}
+      {reading?.kind === "ask" && (
+        <div className="flex flex-wrap gap-2">
+          {reading.choices.map((choice) => (
+            <Button key={choice.unit} onClick={() => set(choice)}>
+              {typedWords(choice)}
+            </Button>
+          ))}
+        </div>
+      )}
       {isPowder && ["tsp", "tbsp", "cup"].includes(unit) && (
         <Field label="The spoon is">
-          {(a) => <select {...a} value={fill} onChange={(e) => onChange({ fill: e.target.value as Fill })}>{FILLS.map((one) => <option key={one} value={one}>{FILL_NAME[one]}</option>)}</select>}
+          {(a) => (
+            <select {...a} value={fill} onChange={(e) => onChange({ fill: e.target.value as Fill })}>
+              {FILLS.map((one) => (
+                <option key={one} value={one}>
+                  {FILL_NAME[one]}
+                </option>
+              ))}
+            </select>
+          )}
         </Field>
       )}
     </>

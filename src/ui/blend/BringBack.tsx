@@ -12,10 +12,25 @@ export function BringBack({ version, baseRev }: { version: PastVersion; baseRev:
   const [trouble, setTrouble] = useState("");
   const back = async () => {
     id.current ||= uuid();
-    const answer = await send("PUT", `blends/${version.id}`, { name: version.name, versionId: id.current, headId: version.headId ?? undefined, baseRev, blend: version.blend });
+    const answer = await send("PUT", `blends/${version.id}`, {
+      name: version.name,
+      versionId: id.current,
+      headId: version.headId ?? undefined,
+      baseRev,
+      blend: version.blend,
+    });
     if (!answer.ok) return setTrouble(answer.title);
     router.push(`/blend/${version.id}`);
     router.refresh();
   };
-  return <p><button type="button" className="pressable min-h-11" onClick={back}>bring this one back</button> <span role="status" className="text-stop">{trouble}</span></p>;
+  return (
+    <p>
+      <button type="button" className="pressable min-h-11" onClick={back}>
+        bring this one back
+      </button>{" "}
+      <span role="status" className="text-stop">
+        {trouble}
+      </span>
+    </p>
+  );
 }

@@ -2,7 +2,9 @@ import type { Caution } from "@/core/caution";
 import { cautionWords } from "@/words/cautions";
 
 const LEVEL: Readonly<Record<Caution["level"], { readonly word: string; readonly look: string }>> = {
-  stop: { word: "Stop", look: "text-stop" }, care: { word: "Take care", look: "text-madder" }, note: { word: "Mind", look: "text-quiet" },
+  stop: { word: "Stop", look: "text-stop" },
+  care: { word: "Take care", look: "text-madder" },
+  note: { word: "Mind", look: "text-quiet" },
 };
 
 /** What this bowl and head call for: stop first, then care, then what to mind. */
@@ -17,11 +19,17 @@ export function Cautions({ cautions, id }: { cautions: readonly Caution[]; id?: 
         return (
           <div key={level} className="mt-2 grid gap-x-4 sm:grid-cols-[6.5rem_1fr] print:block">
             <p className={`font-semibold ${LEVEL[level].look}`}>{LEVEL[level].word}</p>
-            <ul className="max-w-[46rem] space-y-1">{own.map((caution) => <li key={caution.id}>{cautionWords(caution)}</li>)}</ul>
+            <ul className="max-w-[46rem] space-y-1">
+              {own.map((caution) => (
+                <li key={caution.id}>{cautionWords(caution)}</li>
+              ))}
+            </ul>
           </div>
         );
       })}
-      <p className="mt-2 text-sm text-quiet">For anything about a person’s health, a doctor or pharmacist knows better; local rules come first.</p>
+      <p className="mt-2 text-sm text-quiet">
+        For anything about a person’s health, a doctor or pharmacist knows better; local rules come first.
+      </p>
     </section>
   );
 }

@@ -9,24 +9,60 @@ import { textOf, type DraftLine, type Edit } from "./document";
 const SPOONED = ["tsp", "tbsp", "cup", "g", "ml"];
 
 /** The whole blend in clean spoons, with how far each share is off; written into the blend when wanted. */
-export function CleanSpoons({ question, answer, lines, dispatch }: { question: PasteQuestion; answer: PasteAnswer; lines: readonly DraftLine[]; dispatch: (action: Edit) => void }) {
+export function CleanSpoons({
+  question,
+  answer,
+  lines,
+  dispatch,
+}: {
+  question: PasteQuestion;
+  answer: PasteAnswer;
+  lines: readonly DraftLine[];
+  dispatch: (action: Edit) => void;
+}) {
   const find = lookupIn(question);
   const which = question.lines.flatMap((line, i) => (SPOONED.includes(line.unit) ? [i] : []));
-  const volumes = which.map((i) => answer.lines[i].massG.mid / (find(question.lines[i].materialId, question.lines[i].jarId)?.bulkDensityGPerMl.value ?? 1));
+  const volumes = which.map(
+    (i) =>
+      answer.lines[i].massG.mid /
+      (find(question.lines[i].materialId, question.lines[i].jarId)?.bulkDensityGPerMl.value ?? 1),
+  );
   const key = volumes.map((ml) => ml.toFixed(3)).join();
   // The volumes are made anew with every answer; only their values count.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const rounded = useMemo(() => roundBlend(volumes, question.spoons), [key, question.spoons]);
   if (!rounded || which.length < 2) return null;
   const write = () => {
-    for (const [n, { spoons }] of rounded.lines.entries()) dispatch({ do: "line", key: lines[which[n]].key, change: { ...oneUnit(spoons, question.spoons), fill: "level" } });
+    for (const [n, { spoons }] of rounded.lines.entries())
+      dispatch({
+        do: "line",
+        key: lines[which[n]].key,
+        change: { ...oneUnit(spoons, question.spoons), fill: "level" },
+      });
     dispatch({ do: "set", change: { sizing: "asGiven" } });
   };
   return (
     <section aria-label="In clean spoons">
       <h2>In clean spoons</h2>
-      <ul className="max-w-[26rem]">{rounded.lines.map(({ spoons }, n) => <li key={lines[which[n]]?.key ?? n} className="flex justify-between gap-4 border-b border-line py-1"><span>{materialName(question.lines[which[n]].materialId)}</span><strong>{spoonWords(spoons)}</strong></li>)}</ul>
-      <p className="mt-1 max-w-[40rem]">Each keeps its share to within {Math.max(1, Math.round(rounded.worst * 100))} % (a level spoon is no surer than {Math.round(ROUNDING_TOLERANCE * 100)} %), and the whole is {Math.abs(rounded.scale - 1) < 0.005 ? "the same" : `${Math.round(Math.abs(rounded.scale - 1) * 100)} % ${rounded.scale > 1 ? "more" : "less"}`}. <button type="button" className="pressable min-h-11" onClick={write}>write it so</button></p>
+      <ul className="max-w-[26rem]">
+        {rounded.lines.map(({ spoons }, n) => (
+          <li key={lines[which[n]]?.key ?? n} className="flex justify-between gap-4 border-b border-line py-1">
+            <span>{materialName(question.lines[which[n]].materialId)}</span>
+            <strong>{spoonWords(spoons)}</strong>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-1 max-w-[40rem]">
+        Each keeps its share to within {Math.max(1, Math.round(rounded.worst * 100))} % (a level spoon is no surer than{" "}
+        {Math.round(ROUNDING_TOLERANCE * 100)} %), and the whole is{" "}
+        {Math.abs(rounded.scale - 1) < 0.005
+          ? "the same"
+          : `${Math.round(Math.abs(rounded.scale - 1) * 100)} % ${rounded.scale > 1 ? "more" : "less"}`}
+        .{" "}
+        <button type="button" className="pressable min-h-11" onClick={write}>
+          write it so
+        </button>
+      </p>
     </section>
   );
 }

@@ -16,7 +16,11 @@ interface FeelProps {
 
 function useFeel(question: PasteQuestion, answer: PasteAnswer): FeelAnswer {
   const { shelf } = useShelf();
-  return feelAdvice(question, answer, shelf.jars.filter(({ leftG }) => leftG > 0));
+  return feelAdvice(
+    question,
+    answer,
+    shelf.jars.filter(({ leftG }) => leftG > 0),
+  );
 }
 
 /** How the bowl will feel, with what to do about it. */
@@ -36,7 +40,11 @@ export function FeelAndOrder(props: FeelProps) {
   const feel = useFeel(question, answer);
   return (
     <>
-      <OrderOfMixing steps={mixingOrder(question, answer, feel, vessels)} materialIds={answer.lines.map(({ materialId }) => materialId)} vessels={vessels} />
+      <OrderOfMixing
+        steps={mixingOrder(question, answer, feel, vessels)}
+        materialIds={answer.lines.map(({ materialId }) => materialId)}
+        vessels={vessels}
+      />
       <Feel {...props} />
     </>
   );

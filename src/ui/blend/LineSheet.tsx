@@ -36,48 +36,107 @@ interface LineSheetProps {
 }
 
 /** One thing in the bowl: its name and amount as a button, its fields on a sheet. */
-export function LineSheet({ line, amount, rounding, massG, problem, onHaveOnly, dispatch, question, index, open, onOpenChange }: LineSheetProps) {
+export function LineSheet({
+  line,
+  amount,
+  rounding,
+  massG,
+  problem,
+  onHaveOnly,
+  dispatch,
+  question,
+  index,
+  open,
+  onOpenChange,
+}: LineSheetProps) {
   const { find } = useShelf();
   const material = find(line.materialId);
   const change = (to: Partial<DraftLine>) => dispatch({ do: "line", key: line.key, change: to });
   return (
     <Sheet
-      title={materialName(line.materialId)} open={open} onOpenChange={onOpenChange}
+      title={materialName(line.materialId)}
+      open={open}
+      onOpenChange={onOpenChange}
       trigger={
-        <button type="button" className="grid min-h-11 w-full grid-cols-[1fr_auto] items-center gap-2 text-left hover:bg-sunk md:min-h-8">
-          <span className="text-quiet"><span className="pressable !text-quiet decoration-1">{materialName(line.materialId)}</span></span>
+        <button
+          type="button"
+          className="grid min-h-11 w-full grid-cols-[1fr_auto] items-center gap-2 text-left hover:bg-sunk md:min-h-8"
+        >
+          <span className="text-quiet">
+            <span className="pressable !text-quiet decoration-1">{materialName(line.materialId)}</span>
+          </span>
           <span className="whitespace-nowrap font-semibold">{amount}</span>
         </button>
       }
     >
       <div className="flex flex-col gap-3">
         <p className="text-sm text-quiet">{material?.use}</p>
-        {line.was && <p>It stands in for {materialName(line.was.materialId)}. <button type="button" className="pressable min-h-11" onClick={() => dispatch({ do: "putBack", key: line.key })}>put {materialName(line.was.materialId)} back</button></p>}
-        <AmountFields label={line.role === "part" ? "Parts" : "Amount"} amount={line} material={material} jarId={line.jarId} problem={problem} onChange={change} />
-        {material && !line.sure && isMuchEssentialOil(material, massG) && <MuchEssentialOil amount={amount} onSure={() => change({ sure: true })} />}
+        {line.was && (
+          <p>
+            It stands in for {materialName(line.was.materialId)}.{" "}
+            <button
+              type="button"
+              className="pressable min-h-11"
+              onClick={() => dispatch({ do: "putBack", key: line.key })}
+            >
+              put {materialName(line.was.materialId)} back
+            </button>
+          </p>
+        )}
+        <AmountFields
+          label={line.role === "part" ? "Parts" : "Amount"}
+          amount={line}
+          material={material}
+          jarId={line.jarId}
+          problem={problem}
+          onChange={change}
+        />
+        {material && !line.sure && isMuchEssentialOil(material, massG) && (
+          <MuchEssentialOil amount={amount} onSure={() => change({ sure: true })} />
+        )}
         {rounding && <p className="text-sm text-quiet">{rounding}</p>}
         <FromJar line={line} onChange={change} />
         <Options
-          label="How it goes in" value={line.role} onChange={(role) => change({ role })}
+          label="How it goes in"
+          value={line.role}
+          onChange={(role) => change({ role })}
           options={ROLES.map((role) => ({ value: role, label: ROLE_NAME[role], note: ROLE_NOTE[role] }))}
         />
-        {onHaveOnly && massG !== undefined && massG > 0 && <HaveOnly name={materialName(line.materialId)} onHave={onHaveOnly} />}
+        {onHaveOnly && massG !== undefined && massG > 0 && (
+          <HaveOnly name={materialName(line.materialId)} onHave={onHaveOnly} />
+        )}
         {material && massG !== undefined && massG > 0 && <OtherForms material={material} massG={massG} />}
-        <Swaps question={question} line={index} onSwap={(to) => dispatch({ do: "swap", key: line.key, to })} onLeaveOut={() => dispatch({ do: "remove", key: line.key })} />
+        <Swaps
+          question={question}
+          line={index}
+          onSwap={(to) => dispatch({ do: "swap", key: line.key, to })}
+          onLeaveOut={() => dispatch({ do: "remove", key: line.key })}
+        />
         {material && (
           <details>
             <summary className="pressable min-h-11 cursor-pointer py-2">where its numbers come from</summary>
             <dl className="text-sm">
-              {figureRows(lookupIn(question)(line.materialId, question.lines[index]?.jarId) ?? material).map(({ what, is, source }) => (
-                <div key={what} className="border-b border-line py-1">
-                  <div className="flex justify-between gap-3"><dt>{what}</dt><dd className="text-right font-semibold">{is}</dd></div>
-                  <dd className="text-quiet">{source}</dd>
-                </div>
-              ))}
+              {figureRows(lookupIn(question)(line.materialId, question.lines[index]?.jarId) ?? material).map(
+                ({ what, is, source }) => (
+                  <div key={what} className="border-b border-line py-1">
+                    <div className="flex justify-between gap-3">
+                      <dt>{what}</dt>
+                      <dd className="text-right font-semibold">{is}</dd>
+                    </div>
+                    <dd className="text-quiet">{source}</dd>
+                  </div>
+                ),
+              )}
             </dl>
           </details>
         )}
-        <button type="button" className="pressable min-h-11 self-start" onClick={() => dispatch({ do: "remove", key: line.key })}>take it out of the bowl</button>
+        <button
+          type="button"
+          className="pressable min-h-11 self-start"
+          onClick={() => dispatch({ do: "remove", key: line.key })}
+        >
+          take it out of the bowl
+        </button>
       </div>
     </Sheet>
   );
@@ -89,11 +148,21 @@ function HaveOnly({ name, onHave }: { name: string; onHave: (grams: number) => v
   const grams = typedGrams(text);
   const wrong = text.trim() !== "" && checkNumber("amount", grams, "amountG");
   return (
-    <form className="flex items-end gap-3" onSubmit={(event) => { event.preventDefault(); if (text.trim() !== "" && !wrong) onHave(grams); }}>
+    <form
+      className="flex items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (text.trim() !== "" && !wrong) onHave(grams);
+      }}
+    >
       <Field label={`I have only so much ${name}, g`} problem={wrong ? problemWords(wrong) : undefined}>
-        {(a) => <input {...a} className="w-28" inputMode="decimal" value={text} onChange={(e) => setText(e.target.value)} />}
+        {(a) => (
+          <input {...a} className="w-28" inputMode="decimal" value={text} onChange={(e) => setText(e.target.value)} />
+        )}
       </Field>
-      <Button type="submit" disabled={text.trim() === "" || Boolean(wrong)}>make it from that</Button>
+      <Button type="submit" disabled={text.trim() === "" || Boolean(wrong)}>
+        make it from that
+      </Button>
     </form>
   );
 }

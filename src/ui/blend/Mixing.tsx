@@ -1,7 +1,16 @@
 "use client";
 import { useState, type ReactNode } from "react";
 import { parseCount } from "@/core/measure";
-import { correctPaste, WORDS, type CorrectionAnswer, type CorrectionOption, type MixingWord, type PasteAnswer, type PasteQuestion, type Seen } from "@/core/paste";
+import {
+  correctPaste,
+  WORDS,
+  type CorrectionAnswer,
+  type CorrectionOption,
+  type MixingWord,
+  type PasteAnswer,
+  type PasteQuestion,
+  type Seen,
+} from "@/core/paste";
 import { haveOf } from "@/core/shelf";
 import type { Reading } from "@/core/reading";
 import { addMl } from "@/words/mixing";
@@ -29,7 +38,18 @@ interface MixingProps {
 }
 
 /** Too thick, runs, 30 ml too much, or a test: the ways on, and what each does to total, strength and head. */
-export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, heard, onSaid, lastSaid, lastTest, onDone, children }: MixingProps) {
+export function Mixing({
+  question,
+  answer,
+  pouredMl,
+  minutesSoaked = 0,
+  heard,
+  onSaid,
+  lastSaid,
+  lastTest,
+  onDone,
+  children,
+}: MixingProps) {
   const { shelf } = useShelf();
   const [seen, setSeen] = useState<Seen>();
   const [text, setText] = useState("");
@@ -37,45 +57,131 @@ export function Mixing({ question, answer, pouredMl, minutesSoaked = 0, heard, o
   if (answer.liquid.state === "unreachable") return null;
   const expected = answer.liquid.ml.mid;
   const overshot = seen?.by === "pour" && pouredMl === undefined && !text.trim();
-  const poured = text.trim() ? (parseCount(text) ?? NaN) : overshot ? expected + (parseCount(tooMuch) ?? NaN) : (pouredMl ?? expected);
-  const found = seen && correctPaste(question, seen, { pouredMl: poured, minutesSoaked, heard, haveG: haveOf(shelf, question.lines) });
-  const chose = (one: Seen, pressed: boolean) => { setSeen(pressed ? undefined : one); if (!pressed && one.by === "word") onSaid?.(one.word); };
+  const poured = text.trim()
+    ? (parseCount(text) ?? NaN)
+    : overshot
+      ? expected + (parseCount(tooMuch) ?? NaN)
+      : (pouredMl ?? expected);
+  const found =
+    seen &&
+    correctPaste(question, seen, { pouredMl: poured, minutesSoaked, heard, haveG: haveOf(shelf, question.lines) });
+  const chose = (one: Seen, pressed: boolean) => {
+    setSeen(pressed ? undefined : one);
+    if (!pressed && one.by === "word") onSaid?.(one.word);
+  };
   const press = (label: string, one: Seen, pressed: boolean) => (
-    <Button key={label} aria-pressed={pressed} className={pressed ? "bg-sunk font-semibold" : ""} onClick={() => chose(one, pressed)}>{label}</Button>
+    <Button
+      key={label}
+      aria-pressed={pressed}
+      className={pressed ? "bg-sunk font-semibold" : ""}
+      onClick={() => chose(one, pressed)}
+    >
+      {label}
+    </Button>
   );
   return (
     <section aria-label="While mixing">
       <h2>While mixing</h2>
       <div className="mt-2 flex flex-wrap items-end gap-2">
-        <div className="w-36"><Field label="Poured so far, ml">{(a) => <input {...a} className="w-full" inputMode="decimal" placeholder={roundTo(pouredMl ?? expected, 1)} value={text} onChange={(e) => setText(e.target.value)} />}</Field></div>
-        {WORDS.map((word) => press(MIXING_WORD_NAME[word], { by: "word", word }, seen?.by === "word" && seen.word === word))}
-        {onSaid && <Button onClick={() => { setSeen(undefined); onSaid("right"); }}>{MIXING_WORD_NAME.right}{lastSaid === "right" ? " ✓" : ""}</Button>}
+        <div className="w-36">
+          <Field label="Poured so far, ml">
+            {(a) => (
+              <input
+                {...a}
+                className="w-full"
+                inputMode="decimal"
+                placeholder={roundTo(pouredMl ?? expected, 1)}
+                value={text}
+                onChange={(e) => setText(e.target.value)}
+              />
+            )}
+          </Field>
+        </div>
+        {WORDS.map((word) =>
+          press(MIXING_WORD_NAME[word], { by: "word", word }, seen?.by === "word" && seen.word === word),
+        )}
+        {onSaid && (
+          <Button
+            onClick={() => {
+              setSeen(undefined);
+              onSaid("right");
+            }}
+          >
+            {MIXING_WORD_NAME.right}
+            {lastSaid === "right" ? " ✓" : ""}
+          </Button>
+        )}
         {press("Poured too much", { by: "pour", tooMuch: true }, seen?.by === "pour")}
         {lastTest && press("By the last test", { by: "test", reading: lastTest }, seen?.by === "test")}
       </div>
       {seen?.by === "pour" && pouredMl === undefined && !text.trim() && (
-        <div className="mt-2 w-36"><Field label="Too much by, ml">{(a) => <input {...a} className="w-full" inputMode="decimal" value={tooMuch} onChange={(e) => setTooMuch(e.target.value)} />}</Field></div>
+        <div className="mt-2 w-36">
+          <Field label="Too much by, ml">
+            {(a) => (
+              <input
+                {...a}
+                className="w-full"
+                inputMode="decimal"
+                value={tooMuch}
+                onChange={(e) => setTooMuch(e.target.value)}
+              />
+            )}
+          </Field>
+        </div>
       )}
       {children}
       <div className="mt-2 min-h-12 max-w-[44rem]" aria-live="polite">
-        {found && (found.ok ? <WaysOn found={found.value} question={question} onDone={onDone && ((option) => { setSeen(undefined); onDone(option); })} /> : <p className="text-stop">{found.problems.map(problemWords).join(" ")}</p>)}
+        {found &&
+          (found.ok ? (
+            <WaysOn
+              found={found.value}
+              question={question}
+              onDone={
+                onDone &&
+                ((option) => {
+                  setSeen(undefined);
+                  onDone(option);
+                })
+              }
+            />
+          ) : (
+            <p className="text-stop">{found.problems.map(problemWords).join(" ")}</p>
+          ))}
       </div>
     </section>
   );
 }
 
 /** The ways on, the first being what we would do. */
-export function WaysOn({ found, question, onDone }: { found: CorrectionAnswer; question: PasteQuestion; onDone?: (option: CorrectionOption) => void }) {
+export function WaysOn({
+  found,
+  question,
+  onDone,
+}: {
+  found: CorrectionAnswer;
+  question: PasteQuestion;
+  onDone?: (option: CorrectionOption) => void;
+}) {
   const holding = holdingWords(found);
   return (
     <>
       {holding && <p className="mb-2">{holding}</p>}
       <ol className="space-y-2">
         {found.options.map((option, i) => (
-          <li key={option.kind} className={i === 0 ? "border-l-4 border-leaf-fill pl-3" : "border-l-4 border-line pl-3"}>
-            <p className={i === 0 ? "font-semibold" : ""}>{i > 0 && "Or: "}{optionWords(option, question)}</p>
+          <li
+            key={option.kind}
+            className={i === 0 ? "border-l-4 border-leaf-fill pl-3" : "border-l-4 border-line pl-3"}
+          >
+            <p className={i === 0 ? "font-semibold" : ""}>
+              {i > 0 && "Or: "}
+              {optionWords(option, question)}
+            </p>
             <p className="text-sm text-quiet">{optionEffect(option, found)}</p>
-            {onDone && (option.kind === "liquid" || option.kind === "powder") && <Button className="mt-1" onClick={() => onDone(option)}>{option.kind === "liquid" ? `Poured ${addMl(option.ml.mid)} ml of it` : "Put that in"}</Button>}
+            {onDone && (option.kind === "liquid" || option.kind === "powder") && (
+              <Button className="mt-1" onClick={() => onDone(option)}>
+                {option.kind === "liquid" ? `Poured ${addMl(option.ml.mid)} ml of it` : "Put that in"}
+              </Button>
+            )}
           </li>
         ))}
       </ol>

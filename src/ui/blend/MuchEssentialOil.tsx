@@ -10,7 +10,10 @@ export const isMuchEssentialOil = ({ tags, bulkDensityGPerMl }: Material, massG:
 export function MuchEssentialOil({ amount, onSure }: { amount: string; onSure: () => void }) {
   return (
     <div role="alert" className="border-l-4 border-madder py-1 pl-3">
-      <p>{amount} of essential oil is far more than a bowl takes: 5–10 drops is usual, and {ESSENTIAL_OIL_STOP_ML} ml already burns skin and eyes.</p>
+      <p>
+        {amount} of essential oil is far more than a bowl takes: 5–10 drops is usual, and {ESSENTIAL_OIL_STOP_ML} ml
+        already burns skin and eyes.
+      </p>
       <Button onClick={onSure}>It really is {amount}</Button>
     </div>
   );

@@ -46,7 +46,12 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
   const ids = useRef<Record<string, string>>({});
   /** One id for one thing to be written: the same content asks for the same id again. */
   const idFor = (what: string, content: unknown) => (ids.current[`${what} ${JSON.stringify(content)}`] ??= uuid());
-  const noName = doc.name.trim() === "" ? "Give it a name to find it by." : doc.name.length > LIMITS.nameChars.max ? "That name is too long." : undefined;
+  const noName =
+    doc.name.trim() === ""
+      ? "Give it a name to find it by."
+      : doc.name.length > LIMITS.nameChars.max
+        ? "That name is too long."
+        : undefined;
 
   async function guarded(work: () => Promise<void>) {
     setBusy(true);
@@ -66,91 +71,236 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
     return id;
   }
 
-  async function save(headId: string | null, asAnother = false, base = saved): Promise<NonNullable<BlendPage["saved"]> | undefined> {
+  async function save(
+    headId: string | null,
+    asAnother = false,
+    base = saved,
+  ): Promise<NonNullable<BlendPage["saved"]> | undefined> {
     const name = doc.name.trim();
     if (noName) return void setTrouble({ text: noName });
     const body = { name, headId: headId ?? undefined, blend: blendOf(doc) };
     const id = base && !asAnother ? base.id : idFor("blend", { body, asAnother });
     const versionId = idFor("version", { id, body, base: base?.rev, asAnother });
-    const answer = base && !asAnother
-      ? await send<{ rev: number }>("PUT", `blends/${id}`, { ...body, versionId, baseRev: base.rev })
-      : await send<{ rev: number }>("POST", "blends", { ...body, id, versionId });
+    const answer =
+      base && !asAnother
+        ? await send<{ rev: number }>("PUT", `blends/${id}`, { ...body, versionId, baseRev: base.rev })
+        : await send<{ rev: number }>("POST", "blends", { ...body, id, versionId });
     if (!answer.ok) {
       const theirs = answer.status === 412 ? await fetchJson<StoredBlend>(`blends/${id}`) : undefined;
-      return void setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" "), theirs: theirs?.ok ? theirs.value : undefined });
+      return void setTrouble({
+        text: [answer.title, ...answer.errors.map((error) => error.message)].join(" "),
+        theirs: theirs?.ok ? theirs.value : undefined,
+      });
     }
-    const now: NonNullable<BlendPage["saved"]> = { id, versionId, version: base && !asAnother ? base.version + 1 : 1, rev: answer.value.rev };
+    const now: NonNullable<BlendPage["saved"]> = {
+      id,
+      versionId,
+      version: base && !asAnother ? base.version + 1 : 1,
+      rev: answer.value.rev,
+    };
     ids.current = {};
     setSaid(`Saved, version ${now.version}.`);
     onSaved(now, { ...doc, headId });
     return now;
   }
 
-  const make = () => guarded(async () => {
-    const headId = await keepHead();
-    if (!headId) return;
-    const version = saved && !changed ? saved : await save(headId);
-    if (!version) return;
-    const id = idFor("batch", { version: version.versionId, headId, when, onHeadAt, madeAt, pouredText });
-    const told = when === "onHead" ? { onHeadAt } : when === "made" ? { madeAt, ...(pouredText.trim() ? { pouredMl } : {}) } : {};
-    const answer = await send("POST", "batches", { id, versionId: version.versionId, headId, ...told });
-    if (answer.ok) router.push(`/batches/${id}`);
-    else setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" ") });
-  });
+  const make = () =>
+    guarded(async () => {
+      const headId = await keepHead();
+      if (!headId) return;
+      const version = saved && !changed ? saved : await save(headId);
+      if (!version) return;
+      const id = idFor("batch", { version: version.versionId, headId, when, onHeadAt, madeAt, pouredText });
+      const told =
+        when === "onHead"
+          ? { onHeadAt }
+          : when === "made"
+            ? { madeAt, ...(pouredText.trim() ? { pouredMl } : {}) }
+            : {};
+      const answer = await send("POST", "batches", { id, versionId: version.versionId, headId, ...told });
+      if (answer.ok) router.push(`/batches/${id}`);
+      else setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" ") });
+    });
 
   /** Theirs takes the place of what stands here; it is a saved version, and so is nothing of mine lost that was saved. */
   const takeTheirs = (theirs: StoredBlend) => {
-    const head = theirs.headId === doc.headId ? headOf(doc.head) : heads.find(({ id }) => id === theirs.headId)?.hair ?? headOf(doc.head);
+    const head =
+      theirs.headId === doc.headId
+        ? headOf(doc.head)
+        : (heads.find(({ id }) => id === theirs.headId)?.hair ?? headOf(doc.head));
     const now = documentOf(theirs.blend, { name: theirs.name, headId: theirs.headId, head });
     dispatch({ do: "restore", doc: now });
     setTrouble(undefined);
     onSaved({ id: theirs.id, versionId: theirs.versionId, version: theirs.version, rev: theirs.rev }, now);
   };
 
-  const remove = () => guarded(async () => {
-    if (!saved) return;
-    const answer = await send("PUT", `blends/${saved.id}/removed`, { removed: true });
-    if (answer.ok) router.push(`/?removed=${saved.id}`);
-    else setTrouble({ text: answer.title });
-  });
+  const remove = () =>
+    guarded(async () => {
+      if (!saved) return;
+      const answer = await send("PUT", `blends/${saved.id}/removed`, { removed: true });
+      if (answer.ok) router.push(`/?removed=${saved.id}`);
+      else setTrouble({ text: answer.title });
+    });
 
   return (
     <div className="no-print flex flex-col gap-2">
       <div className="flex flex-wrap items-end gap-3">
         <div className="w-full max-w-80">
-          <Field label="Name of this blend">{(a) => <input {...a} className="w-full" value={doc.name} maxLength={LIMITS.nameChars.max} onChange={(e) => dispatch({ do: "set", change: { name: e.target.value } })} />}</Field>
+          <Field label="Name of this blend">
+            {(a) => (
+              <input
+                {...a}
+                className="w-full"
+                value={doc.name}
+                maxLength={LIMITS.nameChars.max}
+                onChange={(e) => dispatch({ do: "set", change: { name: e.target.value } })}
+              />
+            )}
+          </Field>
         </div>
-        <Button idle={busy || !usable || Boolean(saved && !changed)} onClick={() => guarded(async () => { await save(doc.headId); })}>{saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}</Button>
-        {saved && changed && <Button look="text" disabled={busy || !usable} onClick={() => guarded(async () => { await save(doc.headId, true); })}>save as another</Button>}
-        {saved && <Link href={`/blend/${saved.id}/versions`} className="pressable order-last flex min-h-11 items-center">versions</Link>}
-        {saved && <Link href={`/blend/${saved.id}/bowls`} className="pressable order-last flex min-h-11 items-center">its bowls</Link>}
-        {saved && <Link href={`/shelf/gathering?want=${saved.id}`} className="pressable order-last flex min-h-11 items-center">what is short?</Link>}
-        {saved && <Link href={`/blend?copy=${saved.id}`} className="pressable order-last flex min-h-11 items-center">copy it</Link>}
-        {saved && <Button look="text" className="order-last" disabled={busy} onClick={remove}>remove it</Button>}
-        <Sheet title="Make it" trigger={<Button look="main" disabled={busy || !usable}>Make it …</Button>}>
+        <Button
+          idle={busy || !usable || Boolean(saved && !changed)}
+          onClick={() =>
+            guarded(async () => {
+              await save(doc.headId);
+            })
+          }
+        >
+          {saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}
+        </Button>
+        {saved && changed && (
+          <Button
+            look="text"
+            disabled={busy || !usable}
+            onClick={() =>
+              guarded(async () => {
+                await save(doc.headId, true);
+              })
+            }
+          >
+            save as another
+          </Button>
+        )}
+        {saved && (
+          <Link href={`/blend/${saved.id}/versions`} className="pressable order-last flex min-h-11 items-center">
+            versions
+          </Link>
+        )}
+        {saved && (
+          <Link href={`/blend/${saved.id}/bowls`} className="pressable order-last flex min-h-11 items-center">
+            its bowls
+          </Link>
+        )}
+        {saved && (
+          <Link href={`/shelf/gathering?want=${saved.id}`} className="pressable order-last flex min-h-11 items-center">
+            what is short?
+          </Link>
+        )}
+        {saved && (
+          <Link href={`/blend?copy=${saved.id}`} className="pressable order-last flex min-h-11 items-center">
+            copy it
+          </Link>
+        )}
+        {saved && (
+          <Button look="text" className="order-last" disabled={busy} onClick={remove}>
+            remove it
+          </Button>
+        )}
+        <Sheet
+          title="Make it"
+          trigger={
+            <Button look="main" disabled={busy || !usable}>
+              Make it …
+            </Button>
+          }
+        >
           <div className="flex flex-col gap-3">
-            <Options label="When?" value={when} onChange={setWhen} options={[{ value: "now", label: "start now" }, { value: "onHead", label: "on the head at …", note: "counts back from there" }, { value: "made", label: "it was made already", note: "on paper, yesterday: enter it as it was" }]} />
-            {when === "onHead" && <Field label="On the head at">{(a) => <input {...a} type="datetime-local" value={onHeadAt} onChange={(e) => setOnHeadAt(e.target.value)} />}</Field>}
+            <Options
+              label="When?"
+              value={when}
+              onChange={setWhen}
+              options={[
+                { value: "now", label: "start now" },
+                { value: "onHead", label: "on the head at …", note: "counts back from there" },
+                { value: "made", label: "it was made already", note: "on paper, yesterday: enter it as it was" },
+              ]}
+            />
+            {when === "onHead" && (
+              <Field label="On the head at">
+                {(a) => (
+                  <input {...a} type="datetime-local" value={onHeadAt} onChange={(e) => setOnHeadAt(e.target.value)} />
+                )}
+              </Field>
+            )}
             {when === "made" && (
               <>
-                <Field label="Mixed at">{(a) => <input {...a} type="datetime-local" value={madeAt} onChange={(e) => setMadeAt(e.target.value)} />}</Field>
-                <Field label="Really poured, ml" hint="Empty where nobody wrote it down." problem={notPoured && problemWords(notPoured)}>{(a) => <input {...a} inputMode="decimal" value={pouredText} onChange={(e) => setPouredText(e.target.value)} />}</Field>
+                <Field label="Mixed at">
+                  {(a) => (
+                    <input {...a} type="datetime-local" value={madeAt} onChange={(e) => setMadeAt(e.target.value)} />
+                  )}
+                </Field>
+                <Field
+                  label="Really poured, ml"
+                  hint="Empty where nobody wrote it down."
+                  problem={notPoured && problemWords(notPoured)}
+                >
+                  {(a) => (
+                    <input
+                      {...a}
+                      inputMode="decimal"
+                      value={pouredText}
+                      onChange={(e) => setPouredText(e.target.value)}
+                    />
+                  )}
+                </Field>
               </>
             )}
-            {!doc.headId && <Field label="Whose head is it?" hint="It is kept under Heads.">{(a) => <input {...a} value={headName} maxLength={LIMITS.nameChars.max} onChange={(e) => setHeadName(e.target.value)} />}</Field>}
-            <Button look="main" disabled={busy || (when === "onHead" && !onHeadAt) || (when === "made" && (!madeAt || Boolean(notPoured)))} onClick={make}>{when === "made" ? "Enter it" : "Open the worksheet"}</Button>
+            {!doc.headId && (
+              <Field label="Whose head is it?" hint="It is kept under Heads.">
+                {(a) => (
+                  <input
+                    {...a}
+                    value={headName}
+                    maxLength={LIMITS.nameChars.max}
+                    onChange={(e) => setHeadName(e.target.value)}
+                  />
+                )}
+              </Field>
+            )}
+            <Button
+              look="main"
+              disabled={
+                busy || (when === "onHead" && !onHeadAt) || (when === "made" && (!madeAt || Boolean(notPoured)))
+              }
+              onClick={make}
+            >
+              {when === "made" ? "Enter it" : "Open the worksheet"}
+            </Button>
             {trouble && <p className="text-stop">{trouble.text}</p>}
           </div>
         </Sheet>
       </div>
-      <p role="status" className="sr-only">{said}</p>
+      <p role="status" className="sr-only">
+        {said}
+      </p>
       <p aria-live="assertive" className="text-stop">
         {trouble?.text}
       </p>
       {trouble?.theirs && (
         <Sides
-          rows={blendSides(trouble.theirs, { name: doc.name.trim(), blend: blendOf(doc) })} busy={busy}
-          onTheirs={() => takeTheirs(trouble.theirs!)} onMine={() => guarded(async () => { await save(doc.headId, false, trouble.theirs); })} onBoth={() => guarded(async () => { await save(doc.headId, true); })}
+          rows={blendSides(trouble.theirs, { name: doc.name.trim(), blend: blendOf(doc) })}
+          busy={busy}
+          onTheirs={() => takeTheirs(trouble.theirs!)}
+          onMine={() =>
+            guarded(async () => {
+              await save(doc.headId, false, trouble.theirs);
+            })
+          }
+          onBoth={() =>
+            guarded(async () => {
+              await save(doc.headId, true);
+            })
+          }
         />
       )}
     </div>

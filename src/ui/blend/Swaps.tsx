@@ -29,7 +29,8 @@ export function Swaps(props: SwapsProps) {
 function SwapList({ question, line, onSwap, onLeaveOut }: SwapsProps) {
   const { shelf, find } = useShelf();
   const swaps = useMemo(() => swapsFor(question, line, shelf), [question, line, shelf]);
-  if (swaps.length === 0) return <p className="text-sm text-quiet">Nothing on the shelf does what this does, and the bowl needs it.</p>;
+  if (swaps.length === 0)
+    return <p className="text-sm text-quiet">Nothing on the shelf does what this does, and the bowl needs it.</p>;
   return (
     <ul className="text-sm">
       {swaps.map(({ materialId, massG, before, after, question: asked }) => {
@@ -37,11 +38,29 @@ function SwapList({ question, line, onSwap, onLeaveOut }: SwapsProps) {
         const { more, fewer } = swapCautions(before, after);
         return (
           <li key={materialId ?? "without"} className="border-b border-line py-1">
-            {materialId === undefined
-              ? <button type="button" className="pressable min-h-11 text-left" onClick={onLeaveOut}>leave it out</button>
-              : <button type="button" className="pressable min-h-11 text-left" onClick={() => onSwap({ materialId, text: textOf(to.amount), unit: to.unit, fill: to.fill })}>{find(materialId)?.names[0].text}{massG === undefined ? "" : `, ${gramWords(massG)} g`}</button>}
-            <span className="block">{swapWords(before, after)}{fewer > 0 ? `, ${fewer} ${fewer === 1 ? "caution" : "cautions"} fewer` : ""}</span>
-            {more.map((caution) => <span key={caution.id} className={`block ${caution.level === "stop" ? "text-stop" : "text-quiet"}`}>{cautionWords(caution)}</span>)}
+            {materialId === undefined ? (
+              <button type="button" className="pressable min-h-11 text-left" onClick={onLeaveOut}>
+                leave it out
+              </button>
+            ) : (
+              <button
+                type="button"
+                className="pressable min-h-11 text-left"
+                onClick={() => onSwap({ materialId, text: textOf(to.amount), unit: to.unit, fill: to.fill })}
+              >
+                {find(materialId)?.names[0].text}
+                {massG === undefined ? "" : `, ${gramWords(massG)} g`}
+              </button>
+            )}
+            <span className="block">
+              {swapWords(before, after)}
+              {fewer > 0 ? `, ${fewer} ${fewer === 1 ? "caution" : "cautions"} fewer` : ""}
+            </span>
+            {more.map((caution) => (
+              <span key={caution.id} className={`block ${caution.level === "stop" ? "text-stop" : "text-quiet"}`}>
+                {cautionWords(caution)}
+              </span>
+            ))}
           </li>
         );
       })}

@@ -59,7 +59,10 @@ export const textOf = (value: number): string => String(Number(value.toFixed(6))
 
 export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
   return {
-    by: { length: "cm" in hair.longest ? "cm" : "landmark", amount: "ponytailCm" in hair.amount ? "ponytail" : "strands" },
+    by: {
+      length: "cm" in hair.longest ? "cm" : "landmark",
+      amount: "ponytailCm" in hair.amount ? "ponytail" : "strands",
+    },
     cmText: "cm" in hair.longest ? textOf(hair.longest.cm) : "",
     ponytailText: "ponytailCm" in hair.amount ? textOf(hair.amount.ponytailCm) : "",
     greyText: String(Math.round(hair.greyShare * 100)),
@@ -68,19 +71,26 @@ export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
 }
 
 /** What was typed as a number: missing stays missing, nonsense becomes NaN, which the core refuses at its field. */
-export const typed = (text: string): number => (text.trim() === "" ? (undefined as unknown as number) : (parseCount(text) ?? NaN));
+export const typed = (text: string): number =>
+  text.trim() === "" ? (undefined as unknown as number) : (parseCount(text) ?? NaN);
 
 /** A weight as one types it, in grams: "250", "1,5 kg", "8 oz". Nonsense and volumes become NaN. */
 export function typedGrams(text: string): number {
   if (!/\p{L}/u.test(text)) return typed(text);
   const reading = parseAmount(text);
-  return reading.kind === "understood" && reading.amount.unit === "g" && reading.amount.of === "" ? reading.amount.count.value : NaN;
+  return reading.kind === "understood" && reading.amount.unit === "g" && reading.amount.of === ""
+    ? reading.amount.count.value
+    : NaN;
 }
 
 /** An amount as it stands in the form: typed as a number beside its unit, or written out, as in "2 heaped tbsp". */
-export function readAmount({ materialId, text, unit, fill }: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">, find: Lookup = findMaterial): Pick<BlendLine, "amount" | "unit" | "fill"> {
+export function readAmount(
+  { materialId, text, unit, fill }: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">,
+  find: Lookup = findMaterial,
+): Pick<BlendLine, "amount" | "unit" | "fill"> {
   const reading = readingOf(find(materialId), text);
-  if (reading?.kind === "understood") return { amount: reading.amount.count.value, unit: reading.amount.unit, fill: reading.amount.fill };
+  if (reading?.kind === "understood")
+    return { amount: reading.amount.count.value, unit: reading.amount.unit, fill: reading.amount.fill };
   return { amount: reading?.kind === "number" ? reading.count : typed(text), unit, fill };
 }
 
@@ -91,8 +101,14 @@ export const readingOf = (material: Material | undefined, text: string): AmountR
 export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead): Head {
   return {
     ...hair,
-    longest: by.length === "cm" ? { cm: typed(cmText) } : "landmark" in hair.longest ? hair.longest : { landmark: "shoulder" },
-    amount: by.amount === "ponytail" ? { ponytailCm: typed(ponytailText) } : "strands" in hair.amount ? hair.amount : { strands: "medium" },
+    longest:
+      by.length === "cm" ? { cm: typed(cmText) } : "landmark" in hair.longest ? hair.longest : { landmark: "shoulder" },
+    amount:
+      by.amount === "ponytail"
+        ? { ponytailCm: typed(ponytailText) }
+        : "strands" in hair.amount
+          ? hair.amount
+          : { strands: "medium" },
     greyShare: typed(greyText) / 100,
   };
 }
@@ -100,9 +116,21 @@ export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead):
 export function blendOf(doc: BlendDocument, find: Lookup = findMaterial): Blend {
   return {
     purpose: doc.purpose,
-    ...(doc.purpose === "rootsOnly" ? { roots: { months: typed(doc.rootMonthsText), share: typed(doc.rootShareText) / 100 } } : {}),
-    lines: doc.lines.map((line) => ({ materialId: line.materialId, ...(line.jarId ? { jarId: line.jarId } : {}), role: line.role, ...readAmount(line, find) })),
-    liquid: { materialId: doc.liquidId, tempC: typed(doc.liquidTempText), ...(doc.liquidMlText.trim() ? { amountMl: typed(doc.liquidMlText) } : {}), ...(doc.secondId ? { with: { materialId: doc.secondId, share: typed(doc.secondShareText ?? "") / 100 } } : {}) },
+    ...(doc.purpose === "rootsOnly"
+      ? { roots: { months: typed(doc.rootMonthsText), share: typed(doc.rootShareText) / 100 } }
+      : {}),
+    lines: doc.lines.map((line) => ({
+      materialId: line.materialId,
+      ...(line.jarId ? { jarId: line.jarId } : {}),
+      role: line.role,
+      ...readAmount(line, find),
+    })),
+    liquid: {
+      materialId: doc.liquidId,
+      tempC: typed(doc.liquidTempText),
+      ...(doc.liquidMlText.trim() ? { amountMl: typed(doc.liquidMlText) } : {}),
+      ...(doc.secondId ? { with: { materialId: doc.secondId, share: typed(doc.secondShareText ?? "") / 100 } } : {}),
+    },
     ...(doc.choices && Object.keys(doc.choices).length > 0 ? { choices: doc.choices } : {}),
     target: typeof doc.target === "number" ? { yieldPa: doc.target } : { word: doc.target },
     kitchenTempC: typed(doc.kitchenText),
@@ -112,18 +140,41 @@ export function blendOf(doc: BlendDocument, find: Lookup = findMaterial): Blend 
 }
 
 /** The question as this shelf answers it: its own things and measured jars in it. */
-export const questionOf = (doc: BlendDocument, spoons: Spoons, shelf: Shelf = EMPTY_SHELF): PasteQuestion => questionOn(blendOf(doc, lookupOn(shelf)), headOf(doc.head), spoons, shelf);
+export const questionOf = (doc: BlendDocument, spoons: Spoons, shelf: Shelf = EMPTY_SHELF): PasteQuestion =>
+  questionOn(blendOf(doc, lookupOn(shelf)), headOf(doc.head), spoons, shelf);
 
 export function documentOf(blend: Blend, rest: { name: string; headId: string | null; head: Head }): BlendDocument {
   return {
-    name: rest.name, headId: rest.headId, head: draftHead(rest.head), purpose: blend.purpose,
-    rootMonthsText: textOf(blend.roots?.months ?? 2), rootShareText: String(Math.round((blend.roots?.share ?? 1) * 100)),
-    lines: blend.lines.map((line, key) => ({ key, materialId: line.materialId, ...(line.jarId ? { jarId: line.jarId } : {}), role: line.role, text: textOf(line.amount), unit: line.unit, fill: line.fill, sure: true })),
-    liquidId: blend.liquid.materialId, liquidTempText: textOf(blend.liquid.tempC), liquidMlText: blend.liquid.amountMl === undefined ? "" : textOf(blend.liquid.amountMl),
-    ...(blend.liquid.with ? { secondId: blend.liquid.with.materialId, secondShareText: textOf(Math.round(blend.liquid.with.share * 1000) / 10) } : {}),
+    name: rest.name,
+    headId: rest.headId,
+    head: draftHead(rest.head),
+    purpose: blend.purpose,
+    rootMonthsText: textOf(blend.roots?.months ?? 2),
+    rootShareText: String(Math.round((blend.roots?.share ?? 1) * 100)),
+    lines: blend.lines.map((line, key) => ({
+      key,
+      materialId: line.materialId,
+      ...(line.jarId ? { jarId: line.jarId } : {}),
+      role: line.role,
+      text: textOf(line.amount),
+      unit: line.unit,
+      fill: line.fill,
+      sure: true,
+    })),
+    liquidId: blend.liquid.materialId,
+    liquidTempText: textOf(blend.liquid.tempC),
+    liquidMlText: blend.liquid.amountMl === undefined ? "" : textOf(blend.liquid.amountMl),
+    ...(blend.liquid.with
+      ? {
+          secondId: blend.liquid.with.materialId,
+          secondShareText: textOf(Math.round(blend.liquid.with.share * 1000) / 10),
+        }
+      : {}),
     ...(blend.choices ? { choices: blend.choices } : {}),
     target: "word" in blend.target ? blend.target.word : blend.target.yieldPa,
-    kitchenText: textOf(blend.kitchenTempC), restText: blend.restMin === undefined ? "" : textOf(blend.restMin), sizing: blend.sizing,
+    kitchenText: textOf(blend.kitchenTempC),
+    restText: blend.restMin === undefined ? "" : textOf(blend.restMin),
+    sizing: blend.sizing,
   };
 }
 
@@ -143,7 +194,11 @@ export type DraftAmount = Pick<DraftLine, "text" | "unit" | "fill">;
 export interface TakenPage {
   readonly things: readonly { readonly material: Material; readonly amount: DraftAmount }[];
   /** What it is made up with, where the page says so; without ml, as much as it takes. */
-  readonly liquid?: { readonly id: string; readonly ml?: number; readonly with?: { readonly id: string; readonly share: number } };
+  readonly liquid?: {
+    readonly id: string;
+    readonly ml?: number;
+    readonly with?: { readonly id: string; readonly share: number };
+  };
 }
 
 export type Edit =
@@ -171,7 +226,10 @@ export function firstAmount(material: Material | undefined): Pick<DraftLine, "ro
   return { role: "fixed", text: "1", unit: material?.family === "acid" ? "tsp" : "tbsp" };
 }
 
-function swappedLine({ key, was, ...line }: DraftLine, to: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">): DraftLine {
+function swappedLine(
+  { key, was, ...line }: DraftLine,
+  to: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">,
+): DraftLine {
   const { materialId, jarId, text, unit, fill, role } = line;
   return { key, role, ...to, was: was ?? { materialId, jarId, text, unit, fill, role } };
 }
@@ -184,33 +242,77 @@ function changedLine({ sure, ...line }: DraftLine, change: Partial<DraftLine>): 
 
 export function edit(doc: BlendDocument, action: Edit): BlendDocument {
   switch (action.do) {
-    case "set": return { ...doc, ...action.change };
-    case "head": return { ...doc, headId: action.headId, head: action.head };
+    case "set":
+      return { ...doc, ...action.change };
+    case "head":
+      return { ...doc, headId: action.headId, head: action.head };
     case "add": {
       const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
-      return { ...doc, lines: [...doc.lines, { key, materialId: action.material.id, fill: "level", ...firstAmount(action.material), ...action.amount }] };
+      return {
+        ...doc,
+        lines: [
+          ...doc.lines,
+          { key, materialId: action.material.id, fill: "level", ...firstAmount(action.material), ...action.amount },
+        ],
+      };
     }
-    case "page": return withPage(doc, action.page, action.nowG);
-    case "grams": return { ...doc, sizing: "asGiven", liquidMlText: "", lines: doc.lines.map((line, i) => changedLine(line, { text: textOf(downTo(action.massG[i])), unit: "g", fill: "level" })) };
-    case "multiply": return multiplied(doc, action.factor, action.find);
-    case "line": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key ? changedLine(line, action.change) : line)) };
-    case "swap": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key ? swappedLine(line, action.to) : line)) };
-    case "putBack": return { ...doc, lines: doc.lines.map((line) => (line.key === action.key && line.was ? { key: line.key, sure: line.sure, ...line.was } : line)) };
-    case "remove": return { ...doc, lines: doc.lines.filter((line) => line.key !== action.key) };
-    case "restore": return action.doc;
+    case "page":
+      return withPage(doc, action.page, action.nowG);
+    case "grams":
+      return {
+        ...doc,
+        sizing: "asGiven",
+        liquidMlText: "",
+        lines: doc.lines.map((line, i) =>
+          changedLine(line, { text: textOf(downTo(action.massG[i])), unit: "g", fill: "level" }),
+        ),
+      };
+    case "multiply":
+      return multiplied(doc, action.factor, action.find);
+    case "line":
+      return {
+        ...doc,
+        lines: doc.lines.map((line) => (line.key === action.key ? changedLine(line, action.change) : line)),
+      };
+    case "swap":
+      return {
+        ...doc,
+        lines: doc.lines.map((line) => (line.key === action.key ? swappedLine(line, action.to) : line)),
+      };
+    case "putBack":
+      return {
+        ...doc,
+        lines: doc.lines.map((line) =>
+          line.key === action.key && line.was ? { key: line.key, sure: line.sure, ...line.was } : line,
+        ),
+      };
+    case "remove":
+      return { ...doc, lines: doc.lines.filter((line) => line.key !== action.key) };
+    case "restore":
+      return action.doc;
   }
 }
 
 /** What stands in the bowl keeps its weight; the page is added as it was written, and nothing of it is scaled. */
 function withPage(doc: BlendDocument, { things, liquid }: TakenPage, nowG?: readonly number[]): BlendDocument {
   const standing = doc.lines.map((line, i): DraftLine =>
-    (nowG?.[i] === undefined ? line : { ...line, text: textOf(Number(nowG[i].toPrecision(3))), unit: "g", fill: "level" }));
+    nowG?.[i] === undefined
+      ? line
+      : { ...line, text: textOf(Number(nowG[i].toPrecision(3))), unit: "g", fill: "level" },
+  );
   const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
-  const added = things.map(({ material, amount }, i): DraftLine =>
-    ({ key: key + i, materialId: material.id, role: firstAmount(material).role, ...amount, sure: true }));
+  const added = things.map(({ material, amount }, i): DraftLine => ({
+    key: key + i,
+    materialId: material.id,
+    role: firstAmount(material).role,
+    ...amount,
+    sure: true,
+  }));
   const poured = liquid && {
-    liquidId: liquid.id, liquidMlText: liquid.ml === undefined ? "" : textOf(liquid.ml),
-    secondId: liquid.with?.id ?? "", secondShareText: liquid.with ? textOf(Math.round(liquid.with.share * 1000) / 10) : "",
+    liquidId: liquid.id,
+    liquidMlText: liquid.ml === undefined ? "" : textOf(liquid.ml),
+    secondId: liquid.with?.id ?? "",
+    secondShareText: liquid.with ? textOf(Math.round(liquid.with.share * 1000) / 10) : "",
   };
   return { ...doc, lines: [...standing, ...added], sizing: "asGiven", ...poured };
 }
@@ -229,7 +331,9 @@ function multiplied(doc: BlendDocument, factor: number, find: Lookup): BlendDocu
   const more = (line: DraftLine): DraftLine => {
     const { amount, unit, fill } = readAmount(line, find);
     // What is more than it was is for the maker to be sure of again.
-    return Number.isFinite(amount) ? { ...line, sure: undefined, text: textOf(tidyAmount(amount * factor, unit)), unit, fill } : line;
+    return Number.isFinite(amount)
+      ? { ...line, sure: undefined, text: textOf(tidyAmount(amount * factor, unit)), unit, fill }
+      : line;
   };
   const ml = typed(doc.liquidMlText);
   const liquidMlText = Number.isFinite(ml) ? textOf(tidyAmount(ml * factor, "ml")) : doc.liquidMlText;

@@ -9,7 +9,10 @@ const PAUSE_MS = 120;
 const DEAD_MS = 4000;
 
 /** What the server needs to draw the same bowl: jars and figures it takes from its own book. */
-const askOf = ({ own: _, learnt: __, spoons, ...question }: PasteQuestion) => ({ ...question, spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons } });
+const askOf = ({ own: _, learnt: __, spoons, ...question }: PasteQuestion) => ({
+  ...question,
+  spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons },
+});
 
 /**
  * Where the pour will probably stop, drawn in a worker a moment after the typing pauses, and by the server where there
@@ -23,7 +26,9 @@ export function usePour(question: PasteQuestion | undefined): Drawn | undefined 
     if (!question) return;
     let over = false;
     let watch: ReturnType<typeof setTimeout> | undefined;
-    const done = (found: Drawn | undefined) => { if (!over) setDrawn({ question, drawn: found }); };
+    const done = (found: Drawn | undefined) => {
+      if (!over) setDrawn({ question, drawn: found });
+    };
     const askServer = async () => {
       clearTimeout(watch);
       worker.current?.terminate();
@@ -40,14 +45,22 @@ export function usePour(question: PasteQuestion | undefined): Drawn | undefined 
         const mine = new Worker(new URL("../../workers/pour.worker.ts", import.meta.url), { type: "module" });
         worker.current = mine;
         watch = setTimeout(() => void askServer(), DEAD_MS);
-        mine.onmessage = ({ data }) => { clearTimeout(watch); done(data); mine.terminate(); };
+        mine.onmessage = ({ data }) => {
+          clearTimeout(watch);
+          done(data);
+          mine.terminate();
+        };
         mine.onerror = () => void askServer();
         mine.postMessage(spec);
       } catch {
         void askServer();
       }
     }, PAUSE_MS);
-    return () => { over = true; clearTimeout(timer); clearTimeout(watch); };
+    return () => {
+      over = true;
+      clearTimeout(timer);
+      clearTimeout(watch);
+    };
   }, [question]);
   useEffect(() => () => worker.current?.terminate(), []);
   return drawn && drawn.question === question ? drawn.drawn : undefined;

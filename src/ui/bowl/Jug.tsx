@@ -35,10 +35,21 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
         { ml: plan.firstPourMl, text: `${pourMl(plan.firstPourMl, liquid.ml)} pour first` },
       ]
     : [{ ml: liquid.ml.mid, text: `${roundTo(liquid.ml.mid, 1)} all of it`, strong: true }];
-  const labelY = spread(marks.map(({ ml }) => FOOT_Y - heightOf(ml)), 22, 30, FOOT_Y);
+  const labelY = spread(
+    marks.map(({ ml }) => FOOT_Y - heightOf(ml)),
+    22,
+    30,
+    FOOT_Y,
+  );
   // Ticks closer than the eye can part are drawn as every second, third … step.
-  const every = plan ? Math.ceil(5 / Math.max(0.1, heightOf(plan.firstPourMl + plan.step.ml) - heightOf(plan.firstPourMl))) : 1;
-  const ticks = plan ? Array.from({ length: 40 }, (_, i) => plan.firstPourMl + i * every * plan.step.ml).filter((ml) => ml <= plan.mostMl) : [];
+  const every = plan
+    ? Math.ceil(5 / Math.max(0.1, heightOf(plan.firstPourMl + plan.step.ml) - heightOf(plan.firstPourMl)))
+    : 1;
+  const ticks = plan
+    ? Array.from({ length: 40 }, (_, i) => plan.firstPourMl + i * every * plan.step.ml).filter(
+        (ml) => ml <= plan.mostMl,
+      )
+    : [];
   const text = plan
     ? `A ${capacity} ml jug: pour ${pourMl(plan.firstPourMl, liquid.ml)} ml first, then ${plan.step.count} ${plan.step.unit} at a time to about ${pourMl(plan.expectedStopMl, liquid.ml)}, never more than ${pourMl(plan.mostMl, liquid.ml)}.`
     : `A ${capacity} ml jug with ${roundTo(liquid.ml.mid, 1)} ml.`;
@@ -50,20 +61,44 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
         </pattern>
       </defs>
       <path d={slab(0, filled)} fill={ownColour(colour)} className="settles" />
-      {plan && <path d={slab(heightOf(plan.firstPourMl), heightOf(plan.mostMl))} fill="url(#maybe)" className="settles" />}
-      <path d={`M${LEFT - 20} 18Q${LEFT - 2} 24 ${LEFT} ${FOOT_Y - JUG.height}L${LEFT + 12} ${FOOT_Y - 8}q2 8 10 8h${JUG.foot - 16}q8 0 10 -8L${LEFT + JUG.brim} 18`} className="fill-none stroke-ink" strokeWidth="3.2" strokeLinecap="round" strokeLinejoin="round" />
+      {plan && (
+        <path d={slab(heightOf(plan.firstPourMl), heightOf(plan.mostMl))} fill="url(#maybe)" className="settles" />
+      )}
+      <path
+        d={`M${LEFT - 20} 18Q${LEFT - 2} 24 ${LEFT} ${FOOT_Y - JUG.height}L${LEFT + 12} ${FOOT_Y - 8}q2 8 10 8h${JUG.foot - 16}q8 0 10 -8L${LEFT + JUG.brim} 18`}
+        className="fill-none stroke-ink"
+        strokeWidth="3.2"
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
       {drawn && <path d={swelling(drawn, heightOf)} className="fill-press" opacity="0.3" />}
       {ticks.map((ml) => {
         const h = heightOf(ml);
-        return <line key={ml} x1={LEFT + (JUG.brim - widthAt(JUG, h)) / 2 + 3} x2={LEFT + 34} y1={FOOT_Y - h} y2={FOOT_Y - h} className="stroke-ink" strokeWidth="1.2" />;
+        return (
+          <line
+            key={ml}
+            x1={LEFT + (JUG.brim - widthAt(JUG, h)) / 2 + 3}
+            x2={LEFT + 34}
+            y1={FOOT_Y - h}
+            y2={FOOT_Y - h}
+            className="stroke-ink"
+            strokeWidth="1.2"
+          />
+        );
       })}
       {marks.map(({ ml, text: words, strong }, i) => {
         const h = heightOf(ml);
         const edge = LEFT + (JUG.brim + widthAt(JUG, h)) / 2;
         return (
           <g key={words}>
-            <path d={`M${edge - 44} ${FOOT_Y - h}H${edge}L${edge + 14} ${labelY[i]}`} className="fill-none stroke-ink" strokeWidth={strong ? 2.6 : 1.3} />
-            <text x={edge + 18} y={labelY[i] + 5} className={`fill-ink text-[15px] ${strong ? "font-bold" : ""}`}>{words}</text>
+            <path
+              d={`M${edge - 44} ${FOOT_Y - h}H${edge}L${edge + 14} ${labelY[i]}`}
+              className="fill-none stroke-ink"
+              strokeWidth={strong ? 2.6 : 1.3}
+            />
+            <text x={edge + 18} y={labelY[i] + 5} className={`fill-ink text-[15px] ${strong ? "font-bold" : ""}`}>
+              {words}
+            </text>
           </g>
         );
       })}
@@ -76,6 +111,9 @@ const SWELLING = { x: LEFT + 46, width: 46 };
 /** The draws as a shape: at each height as wide as the share of bowls that stopped there. */
 function swelling({ bins, from, to }: Drawn, heightOf: (ml: number) => number): string {
   const most = Math.max(...bins);
-  const points = bins.map((share, i) => `${(SWELLING.x + (SWELLING.width * share) / most).toFixed(1)} ${(FOOT_Y - heightOf(from + ((to - from) * (i + 0.5)) / bins.length)).toFixed(1)}`);
+  const points = bins.map(
+    (share, i) =>
+      `${(SWELLING.x + (SWELLING.width * share) / most).toFixed(1)} ${(FOOT_Y - heightOf(from + ((to - from) * (i + 0.5)) / bins.length)).toFixed(1)}`,
+  );
   return `M${SWELLING.x} ${FOOT_Y - heightOf(from)}L${points.join("L")}L${SWELLING.x} ${FOOT_Y - heightOf(to)}Z`;
 }

@@ -20,9 +20,18 @@ export function SmallBowl({ layers, totalMl, scaleMl }: SmallBowlProps) {
   return (
     <svg viewBox="-66 0 132 68" className="block w-full max-w-36" aria-hidden>
       {drawLayers(layers, capacity, section).map(({ layer, outline }, i) => (
-        <path key={i} d={`M${outline.map(([x, height]) => `${x.toFixed(1)} ${y(height).toFixed(1)}`).join("L")}Z`} fill={ownColour(layer.colour)} />
+        <path
+          key={i}
+          d={`M${outline.map(([x, height]) => `${x.toFixed(1)} ${y(height).toFixed(1)}`).join("L")}Z`}
+          fill={ownColour(layer.colour)}
+        />
       ))}
-      <path d={`M${-section.width / 2 - 4} ${y(section.depth)}h4a${section.width / 2} ${section.depth} 0 0 0 ${section.width} 0h4`} className="fill-none stroke-ink" strokeWidth="2" strokeLinecap="round" />
+      <path
+        d={`M${-section.width / 2 - 4} ${y(section.depth)}h4a${section.width / 2} ${section.depth} 0 0 0 ${section.width} 0h4`}
+        className="fill-none stroke-ink"
+        strokeWidth="2"
+        strokeLinecap="round"
+      />
       <path d={`M${-16 * scale} 64.5h${32 * scale}`} className="stroke-ink" strokeWidth="3" strokeLinecap="round" />
     </svg>
   );

@@ -7,60 +7,85 @@ import { spoonShape } from "./spoonShape";
 
 const SECTION = { width: 600, depth: 270 };
 const shoelace = (points: readonly (readonly [number, number])[]) =>
-  Math.abs(points.reduce((sum, [x, y], i) => { const [nx, ny] = points[(i + 1) % points.length]; return sum + x * ny - nx * y; }, 0)) / 2;
+  Math.abs(
+    points.reduce((sum, [x, y], i) => {
+      const [nx, ny] = points[(i + 1) % points.length];
+      return sum + x * ny - nx * y;
+    }, 0),
+  ) / 2;
 const pa = (yieldPa: number) => ({ state: "paste", yieldPa, word: "cream", dragRatio: 1 }) as const;
 
 describe("the bowl is a picture of the computation", () => {
   test("each layer's area is its solved volume within 1 %, whatever is in the bowl", () => {
-    fc.assert(fc.property(anyQuestion, (question) => {
-      const result = computePaste({ ...question, sizing: "likely" });
-      if (!result.ok) return;
-      const { layers, totalMl } = result.value;
-      const capacity = bowlFor(totalMl);
-      if (totalMl > capacity) return;
-      const mlPerArea = capacity / sectionArea(SECTION);
-      for (const { layer, outline } of drawLayers(layers, capacity, SECTION)) {
-        // A film thinner than a hundredth of a ml is below any picture.
-        if (layer.volumeMl > 0.01) expect(Math.abs((shoelace(outline) * mlPerArea) / layer.volumeMl - 1)).toBeLessThan(0.01);
-      }
-    }), { numRuns: 200 });
+    fc.assert(
+      fc.property(anyQuestion, (question) => {
+        const result = computePaste({ ...question, sizing: "likely" });
+        if (!result.ok) return;
+        const { layers, totalMl } = result.value;
+        const capacity = bowlFor(totalMl);
+        if (totalMl > capacity) return;
+        const mlPerArea = capacity / sectionArea(SECTION);
+        for (const { layer, outline } of drawLayers(layers, capacity, SECTION)) {
+          // A film thinner than a hundredth of a ml is below any picture.
+          if (layer.volumeMl > 0.01)
+            expect(Math.abs((shoelace(outline) * mlPerArea) / layer.volumeMl - 1)).toBeLessThan(0.01);
+        }
+      }),
+      { numRuns: 200 },
+    );
   });
   test("filling and measuring the section undo each other", () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (share) => {
-      const area = share * sectionArea(SECTION);
-      expect(areaTo(SECTION, heightFor(SECTION, area)) / sectionArea(SECTION)).toBeCloseTo(share, 6);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 1, noNaN: true }), (share) => {
+        const area = share * sectionArea(SECTION);
+        expect(areaTo(SECTION, heightFor(SECTION, area)) / sectionArea(SECTION)).toBeCloseTo(share, 6);
+      }),
+    );
   });
   test("a bowl leaves room to stir", () => {
-    fc.assert(fc.property(fc.double({ min: 1, max: 11000, noNaN: true }), (ml) => { expect(ml / bowlFor(ml)).toBeLessThanOrEqual(0.82); }));
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 11000, noNaN: true }), (ml) => {
+        expect(ml / bowlFor(ml)).toBeLessThanOrEqual(0.82);
+      }),
+    );
   });
   test("labels keep their order and do not touch", () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: 0, max: 400, noNaN: true }), { minLength: 1, maxLength: 9 }), (heights) => {
-      const wanted = [...heights].sort((a, b) => a - b);
-      const placed = spread(wanted, 30, 0, 400);
-      for (let i = 1; i < placed.length; i++) expect(placed[i] - placed[i - 1]).toBeGreaterThanOrEqual(30 - 1e-9);
-    }));
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 0, max: 400, noNaN: true }), { minLength: 1, maxLength: 9 }), (heights) => {
+        const wanted = [...heights].sort((a, b) => a - b);
+        const placed = spread(wanted, 30, 0, 400);
+        for (let i = 1; i < placed.length; i++) expect(placed[i] - placed[i - 1]).toBeGreaterThanOrEqual(30 - 1e-9);
+      }),
+    );
   });
 });
 
 test("the spoon: a stiffer paste leaves it wider, falls less and stands higher; a dry one shows crumbs", () => {
-  fc.assert(fc.property(fc.double({ min: 0.1, max: 800, noNaN: true }), fc.double({ min: 1, max: 3, noNaN: true }), (yieldPa, by) => {
-    const [soft, stiff] = [spoonShape(pa(yieldPa)), spoonShape(pa(yieldPa * by))];
-    expect(stiff.ribbonWidth).toBeGreaterThanOrEqual(soft.ribbonWidth);
-    expect(stiff.fall).toBeLessThanOrEqual(soft.fall);
-    expect(stiff.peak).toBeGreaterThanOrEqual(soft.peak);
-  }));
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.1, max: 800, noNaN: true }),
+      fc.double({ min: 1, max: 3, noNaN: true }),
+      (yieldPa, by) => {
+        const [soft, stiff] = [spoonShape(pa(yieldPa)), spoonShape(pa(yieldPa * by))];
+        expect(stiff.ribbonWidth).toBeGreaterThanOrEqual(soft.ribbonWidth);
+        expect(stiff.fall).toBeLessThanOrEqual(soft.fall);
+        expect(stiff.peak).toBeGreaterThanOrEqual(soft.peak);
+      },
+    ),
+  );
   expect(spoonShape(pa(120)).peak).toBeGreaterThan(spoonShape(pa(20)).peak);
   expect(spoonShape({ state: "dry" }).kind).toBe("crumbs");
 });
 
 test("the jug: area is volume, and no jug is overfull", () => {
   const jug = { foot: 118, brim: 140, height: 270 };
-  fc.assert(fc.property(fc.double({ min: 1, max: 7000, noNaN: true }), (ml) => {
-    const capacity = jugFor(ml);
-    const height = jugHeight(jug, capacity, ml);
-    const area = ((jug.foot + widthAt(jug, height)) / 2) * height;
-    expect(area / (((jug.foot + jug.brim) / 2) * jug.height)).toBeCloseTo(ml / capacity, 6);
-    expect(height).toBeLessThan(jug.height);
-  }));
+  fc.assert(
+    fc.property(fc.double({ min: 1, max: 7000, noNaN: true }), (ml) => {
+      const capacity = jugFor(ml);
+      const height = jugHeight(jug, capacity, ml);
+      const area = ((jug.foot + widthAt(jug, height)) / 2) * height;
+      expect(area / (((jug.foot + jug.brim) / 2) * jug.height)).toBeCloseTo(ml / capacity, 6);
+      expect(height).toBeLessThan(jug.height);
+    }),
+  );
 });

@@ -6,7 +6,8 @@ const BOWLS_ML = [250, 500, 750, 1000, 1500, 2500, 4000, 6000, 9000, 14000];
 const FILLED = 0.82;
 
 /** The smallest bowl with room to stir, ml. */
-export const bowlFor = (pasteMl: number): number => BOWLS_ML.find((ml) => pasteMl <= FILLED * ml) ?? BOWLS_ML[BOWLS_ML.length - 1];
+export const bowlFor = (pasteMl: number): number =>
+  BOWLS_ML.find((ml) => pasteMl <= FILLED * ml) ?? BOWLS_ML[BOWLS_ML.length - 1];
 
 /** A bowl's inner section: the lower half of an ellipse, `width` at the rim and `depth` deep, in picture units. */
 export interface Section {
@@ -70,6 +71,7 @@ export function drawLayers(layers: readonly Layer[], capacityMl: number, section
 export function spread(wanted: readonly number[], gap: number, top: number, bottom: number): number[] {
   const placed = [...wanted];
   for (let i = 0; i < placed.length; i++) placed[i] = Math.max(placed[i], i === 0 ? top : placed[i - 1] + gap);
-  for (let i = placed.length - 1; i >= 0; i--) placed[i] = Math.min(placed[i], i === placed.length - 1 ? bottom : placed[i + 1] - gap);
+  for (let i = placed.length - 1; i >= 0; i--)
+    placed[i] = Math.min(placed[i], i === placed.length - 1 ? bottom : placed[i + 1] - gap);
   return placed;
 }

@@ -1,7 +1,8 @@
 /** Jugs that kitchens have, ml to the brim. */
 const JUGS_ML = [50, 100, 250, 500, 1000, 1500, 2500, 4000, 8000];
 
-export const jugFor = (mostMl: number): number => JUGS_ML.find((ml) => mostMl <= 0.92 * ml) ?? JUGS_ML[JUGS_ML.length - 1];
+export const jugFor = (mostMl: number): number =>
+  JUGS_ML.find((ml) => mostMl <= 0.92 * ml) ?? JUGS_ML[JUGS_ML.length - 1];
 
 /** A jug's section: a trapezium, narrower at the foot. Picture units. */
 export interface JugSection {

@@ -2,8 +2,15 @@ import type { Layer } from "@/core/paste";
 
 /** Colour of everything stirred together, oklch: the volume-weighted mean in oklab, with water counting little. */
 export function mixColour(layers: readonly Layer[]): readonly [number, number, number] {
-  let weight = 0, lightness = 0, a = 0, b = 0;
-  for (const { kind, volumeMl, colour: [l, c, h] } of layers) {
+  let weight = 0,
+    lightness = 0,
+    a = 0,
+    b = 0;
+  for (const {
+    kind,
+    volumeMl,
+    colour: [l, c, h],
+  } of layers) {
     const w = volumeMl * (kind === "line" ? 1 : 0.12);
     weight += w;
     lightness += w * l;

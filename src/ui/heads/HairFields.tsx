@@ -1,6 +1,14 @@
 "use client";
 import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head } from "@/core/head";
-import { AGE_NAME, CUT_NAME, LANDMARK_NAME, materialName, SHADE_NAME, STRAND_COUNT_NAME, STRAND_SIZE_NAME } from "@/words/names";
+import {
+  AGE_NAME,
+  CUT_NAME,
+  LANDMARK_NAME,
+  materialName,
+  SHADE_NAME,
+  STRAND_COUNT_NAME,
+  STRAND_SIZE_NAME,
+} from "@/words/names";
 import type { DraftHead } from "../blend/document";
 import { Field } from "../parts/Field";
 import { useShelf } from "../shelf/ShelfContext";
@@ -20,18 +28,36 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
   const { everything } = useShelf();
   const { hair, by } = head;
   const set = (change: Partial<Head>) => onChange({ ...head, hair: { ...hair, ...change } });
-  const picks = <T extends string>(name: "strand" | "cut" | "shade" | "age", label: string, values: readonly T[], names: Readonly<Record<T, string>>) => (
+  const picks = <T extends string>(
+    name: "strand" | "cut" | "shade" | "age",
+    label: string,
+    values: readonly T[],
+    names: Readonly<Record<T, string>>,
+  ) => (
     <Field label={label} problem={problemAt(`${path}.${name}`)}>
       {(attributes) => (
-        <select {...attributes} value={hair[name]} onChange={(event) => set({ [name]: event.target.value } as Partial<Head>)}>
-          {values.map((value) => <option key={value} value={value}>{names[value]}</option>)}
+        <select
+          {...attributes}
+          value={hair[name]}
+          onChange={(event) => set({ [name]: event.target.value } as Partial<Head>)}
+        >
+          {values.map((value) => (
+            <option key={value} value={value}>
+              {names[value]}
+            </option>
+          ))}
         </select>
       )}
     </Field>
   );
   const tick = (name: "pregnant" | "soreScalp" | "asthma", label: string) => (
     <label className="flex min-h-11 items-center gap-2">
-      <input type="checkbox" className="h-5 min-h-0 w-5" checked={hair[name]} onChange={(event) => set({ [name]: event.target.checked } as Partial<Head>)} />
+      <input
+        type="checkbox"
+        className="h-5 min-h-0 w-5"
+        checked={hair[name]}
+        onChange={(event) => set({ [name]: event.target.checked } as Partial<Head>)}
+      />
       {label}
     </label>
   );
@@ -43,52 +69,109 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
             {...attributes}
             value={by.length === "cm" ? MEASURE : "landmark" in hair.longest ? hair.longest.landmark : "shoulder"}
             onChange={({ target: { value } }) =>
-              onChange(value === MEASURE
-                ? { ...head, by: { ...by, length: "cm" } }
-                : { ...head, by: { ...by, length: "landmark" }, hair: { ...hair, longest: { landmark: value as (typeof LANDMARKS)[number] } } })}
+              onChange(
+                value === MEASURE
+                  ? { ...head, by: { ...by, length: "cm" } }
+                  : {
+                      ...head,
+                      by: { ...by, length: "landmark" },
+                      hair: { ...hair, longest: { landmark: value as (typeof LANDMARKS)[number] } },
+                    },
+              )
+            }
           >
             <option value={MEASURE}>measured in cm</option>
-            {LANDMARKS.map((landmark) => <option key={landmark} value={landmark}>{LANDMARK_NAME[landmark]}</option>)}
+            {LANDMARKS.map((landmark) => (
+              <option key={landmark} value={landmark}>
+                {LANDMARK_NAME[landmark]}
+              </option>
+            ))}
           </select>
         )}
       </Field>
       {by.length === "cm" ? (
         <Field label="cm, longest" problem={problemAt(`${path}.longest.cm`)}>
-          {(attributes) => <input {...attributes} inputMode="decimal" value={head.cmText} onChange={(event) => onChange({ ...head, cmText: event.target.value })} />}
+          {(attributes) => (
+            <input
+              {...attributes}
+              inputMode="decimal"
+              value={head.cmText}
+              onChange={(event) => onChange({ ...head, cmText: event.target.value })}
+            />
+          )}
         </Field>
-      ) : <span />}
+      ) : (
+        <span />
+      )}
       <Field label="How much hair">
         {(attributes) => (
           <select
             {...attributes}
             value={by.amount === "ponytail" ? MEASURE : "strands" in hair.amount ? hair.amount.strands : "medium"}
             onChange={({ target: { value } }) =>
-              onChange(value === MEASURE
-                ? { ...head, by: { ...by, amount: "ponytail" } }
-                : { ...head, by: { ...by, amount: "strands" }, hair: { ...hair, amount: { strands: value as (typeof STRAND_COUNTS)[number] } } })}
+              onChange(
+                value === MEASURE
+                  ? { ...head, by: { ...by, amount: "ponytail" } }
+                  : {
+                      ...head,
+                      by: { ...by, amount: "strands" },
+                      hair: { ...hair, amount: { strands: value as (typeof STRAND_COUNTS)[number] } },
+                    },
+              )
+            }
           >
             <option value={MEASURE}>ponytail measured</option>
-            {STRAND_COUNTS.map((count) => <option key={count} value={count}>{STRAND_COUNT_NAME[count]}</option>)}
+            {STRAND_COUNTS.map((count) => (
+              <option key={count} value={count}>
+                {STRAND_COUNT_NAME[count]}
+              </option>
+            ))}
           </select>
         )}
       </Field>
       {by.amount === "ponytail" ? (
         <Field label="cm round the ponytail" problem={problemAt(`${path}.amount.ponytailCm`)}>
-          {(attributes) => <input {...attributes} inputMode="decimal" value={head.ponytailText} onChange={(event) => onChange({ ...head, ponytailText: event.target.value })} />}
+          {(attributes) => (
+            <input
+              {...attributes}
+              inputMode="decimal"
+              value={head.ponytailText}
+              onChange={(event) => onChange({ ...head, ponytailText: event.target.value })}
+            />
+          )}
         </Field>
-      ) : <span />}
+      ) : (
+        <span />
+      )}
       {picks("strand", "One strand", STRAND_SIZES, STRAND_SIZE_NAME)}
       {picks("cut", "Cut", CUTS, CUT_NAME)}
       {picks("shade", "Colour", SHADES, SHADE_NAME)}
       <Field label="Grey, %" problem={problemAt(`${path}.greyShare`)}>
-        {(attributes) => <input {...attributes} inputMode="numeric" value={head.greyText} onChange={(event) => onChange({ ...head, greyText: event.target.value })} />}
+        {(attributes) => (
+          <input
+            {...attributes}
+            inputMode="numeric"
+            value={head.greyText}
+            onChange={(event) => onChange({ ...head, greyText: event.target.value })}
+          />
+        )}
       </Field>
       {picks("age", "Age", AGES, AGE_NAME)}
       <Field label="Known allergy">
         {(attributes) => (
-          <select {...attributes} value="" onChange={(event) => event.target.value && set({ allergies: [...new Set([...hair.allergies, event.target.value])] })}>
+          <select
+            {...attributes}
+            value=""
+            onChange={(event) =>
+              event.target.value && set({ allergies: [...new Set([...hair.allergies, event.target.value])] })
+            }
+          >
             <option value="">add one …</option>
-            {everything.map(({ id, names }) => <option key={id} value={id}>{names[0].text}</option>)}
+            {everything.map(({ id, names }) => (
+              <option key={id} value={id}>
+                {names[0].text}
+              </option>
+            ))}
           </select>
         )}
       </Field>
@@ -97,7 +180,13 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
           {hair.allergies.map((id) => (
             <li key={id}>
               {materialName(id)}{" "}
-              <button type="button" className="pressable min-h-11" onClick={() => set({ allergies: hair.allergies.filter((other) => other !== id) })}>not any more</button>
+              <button
+                type="button"
+                className="pressable min-h-11"
+                onClick={() => set({ allergies: hair.allergies.filter((other) => other !== id) })}
+              >
+                not any more
+              </button>
             </li>
           ))}
         </ul>

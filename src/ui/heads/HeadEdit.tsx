@@ -18,7 +18,10 @@ import { useDraft } from "../parts/useDraft";
 import { HairFields } from "./HairFields";
 import { HeadPicture } from "./HeadPicture";
 
-interface HeadDraft { readonly name: string; readonly draft: DraftHead }
+interface HeadDraft {
+  readonly name: string;
+  readonly draft: DraftHead;
+}
 
 function isHeadDraft(kept: unknown): kept is HeadDraft {
   try {
@@ -43,18 +46,31 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
   const usable = problems.length === 0;
   const [lastGood, setLastGood] = useState(hair);
   if (usable && JSON.stringify(hair) !== JSON.stringify(lastGood)) setLastGood(hair);
-  const takes = useMemo(() => PURPOSES.map((purpose) => ({ purpose, band: coverage(lastGood, purpose).pasteG })), [lastGood]);
-  const problemAt = (field: string) => { const found = problems.find((problem) => problem.field === field); return found && problemWords(found); };
+  const takes = useMemo(
+    () => PURPOSES.map((purpose) => ({ purpose, band: coverage(lastGood, purpose).pasteG })),
+    [lastGood],
+  );
+  const problemAt = (field: string) => {
+    const found = problems.find((problem) => problem.field === field);
+    return found && problemWords(found);
+  };
 
   const content = JSON.stringify({ name, draft });
   const [firstContent] = useState(content);
-  const kept = useDraft(`head:${saved?.id ?? "new"}`, { name, draft }, isHeadDraft, content !== firstContent, saved?.rev ?? 0);
+  const kept = useDraft(
+    `head:${saved?.id ?? "new"}`,
+    { name, draft },
+    isHeadDraft,
+    content !== firstContent,
+    saved?.rev ?? 0,
+  );
 
   async function finish(work: () => ReturnType<typeof send>, removed?: string) {
     setBusy(true);
     setTrouble("");
     const answer = await work();
-    const now = !answer.ok && answer.status === 412 && saved ? await fetchJson<StoredHead>(`heads/${saved.id}`) : undefined;
+    const now =
+      !answer.ok && answer.status === 412 && saved ? await fetchJson<StoredHead>(`heads/${saved.id}`) : undefined;
     setBusy(false);
     setTheirs(now?.ok ? now.value : undefined);
     if (answer.ok) kept.clear();
@@ -65,41 +81,90 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
   const save = (baseRev = saved?.rev) => {
     if (name.trim() === "") return setTrouble("Give the head a name.");
     id.current ||= uuid();
-    return finish(() => (saved ? send("PUT", `heads/${saved.id}`, { name: name.trim(), hair, baseRev }) : send("POST", "heads", { id: id.current, name: name.trim(), hair })));
+    return finish(() =>
+      saved
+        ? send("PUT", `heads/${saved.id}`, { name: name.trim(), hair, baseRev })
+        : send("POST", "heads", { id: id.current, name: name.trim(), hair }),
+    );
   };
 
   return (
     <div className="mx-auto grid max-w-[82rem] gap-x-12 gap-y-6 px-4 pt-6 md:grid-cols-2 md:px-10">
       <div>
         <h1 className="text-sentence break-words">{name.trim() || "A head of hair"}</h1>
-        <div className="mx-auto max-w-[26rem]"><HeadPicture head={lastGood} text={hairWords(lastGood)} /></div>
+        <div className="mx-auto max-w-[26rem]">
+          <HeadPicture head={lastGood} text={hairWords(lastGood)} />
+        </div>
       </div>
-      <form className="flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void save(); }}>
+      <form
+        className="flex flex-col gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void save();
+        }}
+      >
         {kept.offered && JSON.stringify(kept.offered) !== content && (
           <p role="status" className="border-l-4 border-madder pl-3">
-            You had changed this head and not kept it{kept.overtaken ? "; somebody has since" : ""}. <OfferedDraft draft={kept} onTake={(then) => { setName(then.name); setDraft(then.draft); }} />
+            You had changed this head and not kept it{kept.overtaken ? "; somebody has since" : ""}.{" "}
+            <OfferedDraft
+              draft={kept}
+              onTake={(then) => {
+                setName(then.name);
+                setDraft(then.draft);
+              }}
+            />
           </p>
         )}
-        <Field label="Name">{(a) => <input {...a} value={name} maxLength={LIMITS.nameChars.max} onChange={(e) => setName(e.target.value)} />}</Field>
+        <Field label="Name">
+          {(a) => (
+            <input {...a} value={name} maxLength={LIMITS.nameChars.max} onChange={(e) => setName(e.target.value)} />
+          )}
+        </Field>
         <HairFields head={draft} path="hair" problemAt={problemAt} onChange={setDraft} />
         <section aria-label="What it takes">
           <h2>What it takes</h2>
           <dl className={usable ? "" : "opacity-50"}>
             {takes.map(({ purpose, band }) => (
-              <div key={purpose} className="flex justify-between gap-4 border-b border-line py-1"><dt>{PURPOSE_NAME[purpose]}</dt><dd className="font-semibold">{bandWords(band).both} g</dd></div>
+              <div key={purpose} className="flex justify-between gap-4 border-b border-line py-1">
+                <dt>{PURPOSE_NAME[purpose]}</dt>
+                <dd className="font-semibold">{bandWords(band).both} g</dd>
+              </div>
             ))}
           </dl>
         </section>
         <div className="flex flex-wrap items-center gap-3">
-          <Button look="main" type="submit" disabled={busy || !usable}>Keep this head</Button>
-          {saved && <Button look="text" disabled={busy} onClick={() => finish(() => send("PUT", `heads/${saved.id}/removed`, { removed: true }), saved.id)}>remove it</Button>}
-          {saved && <a href={`/api/v1/heads/${saved.id}/book`} className="pressable flex min-h-11 items-center">this head as a book file</a>}
+          <Button look="main" type="submit" disabled={busy || !usable}>
+            Keep this head
+          </Button>
+          {saved && (
+            <Button
+              look="text"
+              disabled={busy}
+              onClick={() => finish(() => send("PUT", `heads/${saved.id}/removed`, { removed: true }), saved.id)}
+            >
+              remove it
+            </Button>
+          )}
+          {saved && (
+            <a href={`/api/v1/heads/${saved.id}/book`} className="pressable flex min-h-11 items-center">
+              this head as a book file
+            </a>
+          )}
         </div>
-        <p aria-live="assertive" className="text-stop">{trouble}</p>
+        <p aria-live="assertive" className="text-stop">
+          {trouble}
+        </p>
         {theirs && (
           <Sides
-            rows={headSides(theirs, { name: name.trim(), hair })} busy={busy}
-            onTheirs={() => { kept.clear(); setTheirs(undefined); setTrouble(""); router.refresh(); }} onMine={() => void save(theirs.rev)}
+            rows={headSides(theirs, { name: name.trim(), hair })}
+            busy={busy}
+            onTheirs={() => {
+              kept.clear();
+              setTheirs(undefined);
+              setTrouble("");
+              router.refresh();
+            }}
+            onMine={() => void save(theirs.rev)}
           />
         )}
       </form>

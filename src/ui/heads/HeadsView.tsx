@@ -9,8 +9,12 @@ export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-        <h1 className="text-sentence">{heads.length === 0 ? "No head is kept yet." : "Whose hair, and what does it take?"}</h1>
-        <Link href="/heads/new" className="pressable flex min-h-11 items-center">describe another head</Link>
+        <h1 className="text-sentence">
+          {heads.length === 0 ? "No head is kept yet." : "Whose hair, and what does it take?"}
+        </h1>
+        <Link href="/heads/new" className="pressable flex min-h-11 items-center">
+          describe another head
+        </Link>
       </div>
       {gone && <PutBack path={`heads/${gone.id}/removed`} then="/heads" words={`${gone.name}’s head is removed.`} />}
       <ul className="mt-2 grid grid-cols-2 gap-x-4 gap-y-6 lg:grid-cols-4">
@@ -25,7 +29,10 @@ export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?
           </li>
         ))}
       </ul>
-      <p className="mt-6 max-w-[44rem] text-sm text-quiet">cm from the crown at the side. Ranges are wide until a head’s paste has been weighed; measuring round the ponytail and the longest hair is the first thing that narrows what can be known.</p>
+      <p className="mt-6 max-w-[44rem] text-sm text-quiet">
+        cm from the crown at the side. Ranges are wide until a head’s paste has been weighed; measuring round the
+        ponytail and the longest hair is the first thing that narrows what can be known.
+      </p>
     </div>
   );
 }

@@ -21,7 +21,8 @@ interface DoorProps {
 
 /** Letters and digits that are not mistaken for each other. */
 const SIGNS = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
-const newCode = (): string => Array.from(crypto.getRandomValues(new Uint8Array(10)), (byte) => SIGNS[byte % SIGNS.length]).join("");
+const newCode = (): string =>
+  Array.from(crypto.getRandomValues(new Uint8Array(10)), (byte) => SIGNS[byte % SIGNS.length]).join("");
 const spaced = (code: string): string => `${code.slice(0, 5)} ${code.slice(5)}`;
 
 /** Who may come in: the password, a code for a phone, and everybody and every device that is in. */
@@ -34,7 +35,11 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
           ? "The house is locked: a device comes in with the password or with a code, once, and stays until it is sent away."
           : "The door is open, and the house answers on this machine only. Set a password, and a phone on the kettle can come in too."}
       </p>
-      <Password locked={door.locked} network={door.network} resets={door.devices.some(({ self, resets }) => self && resets)} />
+      <Password
+        locked={door.locked}
+        network={door.network}
+        resets={door.devices.some(({ self, resets }) => self && resets)}
+      />
       {door.locked && <Network network={door.network} />}
       {door.locked && <Pairing door={door} port={port} />}
       {door.devices.length > 0 && door.locked && (
@@ -43,8 +48,18 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
           <ul>
             {door.devices.map(({ id, name, personId, lastSeenMs, self }) => (
               <li key={id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-line">
-                <span className="min-w-0 break-words py-2">{name}{personId && <span className="text-quiet">, {door.persons.find((person) => person.id === personId)?.name}</span>} <span className="text-sm text-quiet">{self ? "this one" : `wrote last ${momentWords(lastSeenMs, timeZone, nowMs)}`}</span></span>
-                <Press path={`devices/${id}/away`} body={{ sentAway: true }}>{self ? "leave with it" : "send it away"}</Press>
+                <span className="min-w-0 break-words py-2">
+                  {name}
+                  {personId && (
+                    <span className="text-quiet">, {door.persons.find((person) => person.id === personId)?.name}</span>
+                  )}{" "}
+                  <span className="text-sm text-quiet">
+                    {self ? "this one" : `wrote last ${momentWords(lastSeenMs, timeZone, nowMs)}`}
+                  </span>
+                </span>
+                <Press path={`devices/${id}/away`} body={{ sentAway: true }}>
+                  {self ? "leave with it" : "send it away"}
+                </Press>
               </li>
             ))}
           </ul>
@@ -57,7 +72,11 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
           <li key={person.id} className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-line">
             <span className="min-w-0 break-words py-2">{person.name}</span>
             <span className="flex flex-wrap gap-x-4">
-              {door.devices.some((device) => device.personId === person.id && !device.self) && <Press path={`persons/${person.id}/away`} body={{ sentAway: true }}>send all devices away</Press>}
+              {door.devices.some((device) => device.personId === person.id && !device.self) && (
+                <Press path={`persons/${person.id}/away`} body={{ sentAway: true }}>
+                  send all devices away
+                </Press>
+              )}
               <Erase {...person} />
             </span>
           </li>
@@ -76,7 +95,16 @@ function Press({ path, body, children }: { path: string; body: object; children:
     if (answer.ok) router.refresh();
     else setTrouble(answer.title);
   };
-  return <span><button type="button" className="pressable min-h-11" onClick={press}>{children}</button> <span role="status" className="text-stop">{trouble}</span></span>;
+  return (
+    <span>
+      <button type="button" className="pressable min-h-11" onClick={press}>
+        {children}
+      </button>{" "}
+      <span role="status" className="text-stop">
+        {trouble}
+      </span>
+    </span>
+  );
 }
 
 /** @param resets this device came in by the code of `./run code`, and sets a password without the one there was */
@@ -89,34 +117,126 @@ function Password({ locked, network, resets }: { locked: boolean; network: boole
   const [unlocking, setUnlocking] = useState(false);
   const short = password !== "" && password.length < LIMITS.passwordChars.min;
   const change = async (next: string | undefined) => {
-    const answer = await send("PUT", "door/password", { ...(locked && !resets ? { current } : {}), ...(next === undefined ? {} : { password: next }) });
+    const answer = await send("PUT", "door/password", {
+      ...(locked && !resets ? { current } : {}),
+      ...(next === undefined ? {} : { password: next }),
+    });
     if (!answer.ok) return setSaid({ text: answer.title, bad: true });
-    setSaid({ text: next === undefined ? "The door is open again." : "Kept. Every other device was sent away.", bad: false });
-    setCurrent(""); setPassword(""); setOpen(false); setUnlocking(false);
+    setSaid({
+      text: next === undefined ? "The door is open again." : "Kept. Every other device was sent away.",
+      bad: false,
+    });
+    setCurrent("");
+    setPassword("");
+    setOpen(false);
+    setUnlocking(false);
     router.refresh();
   };
   return (
     <>
-      <Sheet title="Password" open={open} onOpenChange={setOpen} trigger={<Button className="mt-2">{locked ? "Change the password …" : "Set a password …"}</Button>}>
-        <form className="flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); void change(password); }}>
-          {locked && resets && <p>This device came in by the code of the machine itself: for an hour it may set a new password without the old one.</p>}
-          {locked && !resets && <Field label="The password until now">{(a) => <input {...a} type="password" autoComplete="current-password" value={current} onChange={(e) => setCurrent(e.target.value)} />}</Field>}
-          <Field label="The household’s password" problem={short ? `At least ${LIMITS.passwordChars.min} signs; a short sentence is good.` : undefined}>
-            {(a) => <input {...a} type="password" autoComplete="new-password" maxLength={LIMITS.passwordChars.max} value={password} onChange={(e) => setPassword(e.target.value)} />}
+      <Sheet
+        title="Password"
+        open={open}
+        onOpenChange={setOpen}
+        trigger={<Button className="mt-2">{locked ? "Change the password …" : "Set a password …"}</Button>}
+      >
+        <form
+          className="flex flex-col gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void change(password);
+          }}
+        >
+          {locked && resets && (
+            <p>
+              This device came in by the code of the machine itself: for an hour it may set a new password without the
+              old one.
+            </p>
+          )}
+          {locked && !resets && (
+            <Field label="The password until now">
+              {(a) => (
+                <input
+                  {...a}
+                  type="password"
+                  autoComplete="current-password"
+                  value={current}
+                  onChange={(e) => setCurrent(e.target.value)}
+                />
+              )}
+            </Field>
+          )}
+          <Field
+            label="The household’s password"
+            problem={short ? `At least ${LIMITS.passwordChars.min} signs; a short sentence is good.` : undefined}
+          >
+            {(a) => (
+              <input
+                {...a}
+                type="password"
+                autoComplete="new-password"
+                maxLength={LIMITS.passwordChars.max}
+                value={password}
+                onChange={(e) => setPassword(e.target.value)}
+              />
+            )}
           </Field>
-          <p className="text-sm text-quiet">Write it down somewhere: nobody can look it up. Where it is forgotten, ./run code on this machine prints a code that lets one device in to set a new one. The house’s network has no encryption of its own here; use it on one you trust.</p>
-          <Button look="main" type="submit" disabled={short || password === ""}>Lock the house</Button>
-          {said?.bad && <p role="alert" className="text-stop">{said.text}</p>}
+          <p className="text-sm text-quiet">
+            Write it down somewhere: nobody can look it up. Where it is forgotten, ./run code on this machine prints a
+            code that lets one device in to set a new one. The house’s network has no encryption of its own here; use it
+            on one you trust.
+          </p>
+          <Button look="main" type="submit" disabled={short || password === ""}>
+            Lock the house
+          </Button>
+          {said?.bad && (
+            <p role="alert" className="text-stop">
+              {said.text}
+            </p>
+          )}
         </form>
       </Sheet>
       {locked && (
-        <Sheet title="Unlock the house" open={unlocking} onOpenChange={setUnlocking} trigger={<Button look="text" className="mt-2 ml-3">unlock the house …</Button>}>
-          <form className="flex flex-col gap-3" onSubmit={(event) => { event.preventDefault(); void change(undefined); }}>
+        <Sheet
+          title="Unlock the house"
+          open={unlocking}
+          onOpenChange={setUnlocking}
+          trigger={
+            <Button look="text" className="mt-2 ml-3">
+              unlock the house …
+            </Button>
+          }
+        >
+          <form
+            className="flex flex-col gap-3"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void change(undefined);
+            }}
+          >
             <p>The password goes, every other device is sent away, and the house answers on this machine only.</p>
             {network && <p>It answers on the network now: turn that off, stop ./run and start it again first.</p>}
-            {!resets && <Field label="The password until now">{(a) => <input {...a} type="password" autoComplete="current-password" value={current} onChange={(e) => setCurrent(e.target.value)} />}</Field>}
-            <Button type="submit" disabled={current === "" && !resets}>Take the password away</Button>
-            {said?.bad && <p role="alert" className="text-stop">{said.text}</p>}
+            {!resets && (
+              <Field label="The password until now">
+                {(a) => (
+                  <input
+                    {...a}
+                    type="password"
+                    autoComplete="current-password"
+                    value={current}
+                    onChange={(e) => setCurrent(e.target.value)}
+                  />
+                )}
+              </Field>
+            )}
+            <Button type="submit" disabled={current === "" && !resets}>
+              Take the password away
+            </Button>
+            {said?.bad && (
+              <p role="alert" className="text-stop">
+                {said.text}
+              </p>
+            )}
           </form>
         </Sheet>
       )}
@@ -135,9 +255,19 @@ function Network({ network }: { network: boolean }) {
   };
   return (
     <div className="mt-3">
-      <label className="flex min-h-11 items-center gap-2"><input type="checkbox" className="h-6 min-h-0 w-6" checked={network} onChange={(event) => void set(event.target.checked)} /> Answer on the house’s network as well</label>
+      <label className="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="h-6 min-h-0 w-6"
+          checked={network}
+          onChange={(event) => void set(event.target.checked)}
+        />{" "}
+        Answer on the house’s network as well
+      </label>
       <p className="text-sm text-quiet">From the next start on: stop ./run with Ctrl-C and start it again.</p>
-      <p role="status" className="text-stop">{trouble}</p>
+      <p role="status" className="text-stop">
+        {trouble}
+      </p>
     </div>
   );
 }
@@ -160,10 +290,23 @@ function Pairing({ door, port }: { door: DoorAnswer; port: string }) {
     <div className="mt-4">
       <h3>Let a phone in</h3>
       <div className="mt-1 flex flex-wrap items-end gap-3">
-        <Field label="Whose is it?">{(a) => <select {...a} value={personId} onChange={(e) => setPersonId(e.target.value)}><option value="">everybody’s</option>{door.persons.map(({ id, name }) => <option key={id} value={id}>{name}</option>)}</select>}</Field>
+        <Field label="Whose is it?">
+          {(a) => (
+            <select {...a} value={personId} onChange={(e) => setPersonId(e.target.value)}>
+              <option value="">everybody’s</option>
+              {door.persons.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
         <Button onClick={pair}>{code ? "Make another code" : "Make a code"}</Button>
       </div>
-      <p role="status" className="text-stop">{trouble}</p>
+      <p role="status" className="text-stop">
+        {trouble}
+      </p>
       {code && (
         <div className="mt-3 flex flex-wrap items-center gap-5">
           <QrCode text={address} label="The address and the code, for a camera" />
@@ -171,7 +314,9 @@ function Pairing({ door, port }: { door: DoorAnswer; port: string }) {
             <p className="font-say text-figure font-semibold">{spaced(code)}</p>
             <p className="text-quiet">good for one device, for ten minutes</p>
             <p className="mt-1 break-all">{address}</p>
-            {!door.network && <p className="mt-1 max-w-xs text-sm">A phone reaches it once the house answers on the network.</p>}
+            {!door.network && (
+              <p className="mt-1 max-w-xs text-sm">A phone reaches it once the house answers on the network.</p>
+            )}
           </div>
         </div>
       )}
@@ -182,10 +327,23 @@ function Pairing({ door, port }: { door: DoorAnswer; port: string }) {
 /** Erasing cannot be taken back, so it is said first what goes and what stays. */
 function Erase({ id, name }: { id: string; name: string }) {
   return (
-    <Sheet title={`Erase ${name}`} trigger={<button type="button" className="pressable min-h-11">erase …</button>}>
+    <Sheet
+      title={`Erase ${name}`}
+      trigger={
+        <button type="button" className="pressable min-h-11">
+          erase …
+        </button>
+      }
+    >
       <div className="flex flex-col gap-3">
-        <p><strong>{name}</strong> goes from this book for good: the name, what is about health, what was noted by or about {name}, and {name}’s devices.</p>
-        <p>Amounts, lengths, times and marks stay, under “somebody”. Names of blends stay as they are written; change them if they say the name. Older backups still have everything.</p>
+        <p>
+          <strong>{name}</strong> goes from this book for good: the name, what is about health, what was noted by or
+          about {name}, and {name}’s devices.
+        </p>
+        <p>
+          Amounts, lengths, times and marks stay, under “somebody”. Names of blends stay as they are written; change
+          them if they say the name. Older backups still have everything.
+        </p>
         <Press path={`persons/${id}/erased`} body={{ erased: true }}>{`erase ${name} for good`}</Press>
       </div>
     </Sheet>

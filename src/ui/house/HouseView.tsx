@@ -34,24 +34,55 @@ interface HouseViewProps {
 }
 
 /** What is the same for every bowl in this house, who may come in, and the whole book. */
-export function HouseView({ name, settings, timeZones, currencies, door, imports, removed, port, nowMs, rev }: HouseViewProps) {
+export function HouseView({
+  name,
+  settings,
+  timeZones,
+  currencies,
+  door,
+  imports,
+  removed,
+  port,
+  nowMs,
+  rev,
+}: HouseViewProps) {
   const router = useRouter();
   // A phone that comes in, or is sent away, shows here by itself.
-  useChanges(rev, useCallback(() => router.refresh(), [router]));
+  useChanges(
+    rev,
+    useCallback(() => router.refresh(), [router]),
+  );
   const [houseName, setHouseName] = useState(name);
   const noName = houseName.trim() === "" ? "The house wants a name." : undefined;
   const [spoons, setSpoons] = useState(settings.spoons);
   const [kitchenText, setKitchenText] = useState(String(settings.kitchenTempC));
   const [timeZone, setTimeZone] = useState(settings.timeZone);
   const [currency, setCurrency] = useState(settings.currency);
-  const [blenderText, setBlenderText] = useState(settings.vessels.blenderMl === undefined ? "" : String(settings.vessels.blenderMl));
-  const [bottleText, setBottleText] = useState(settings.vessels.bottleMl === undefined ? "" : String(settings.vessels.bottleMl));
+  const [blenderText, setBlenderText] = useState(
+    settings.vessels.blenderMl === undefined ? "" : String(settings.vessels.blenderMl),
+  );
+  const [bottleText, setBottleText] = useState(
+    settings.vessels.bottleMl === undefined ? "" : String(settings.vessels.bottleMl),
+  );
   const [said, setSaid] = useState("");
   const problem = checkNumber("kitchenTempC", typed(kitchenText), "kitchenTempC");
-  const vessel = (text: string) => { const wrong = text.trim() === "" ? undefined : checkNumber("vessels", typed(text), "vesselMl"); return wrong && problemWords(wrong); };
+  const vessel = (text: string) => {
+    const wrong = text.trim() === "" ? undefined : checkNumber("vessels", typed(text), "vesselMl");
+    return wrong && problemWords(wrong);
+  };
   const unfit = vessel(blenderText) ?? vessel(bottleText);
   const save = async () => {
-    const answer = await send("PUT", "settings", { name: houseName.trim(), spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons }, kitchenTempC: typed(kitchenText), timeZone, currency, vessels: { ...(blenderText.trim() ? { blenderMl: typed(blenderText) } : {}), ...(bottleText.trim() ? { bottleMl: typed(bottleText) } : {}) } });
+    const answer = await send("PUT", "settings", {
+      name: houseName.trim(),
+      spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons },
+      kitchenTempC: typed(kitchenText),
+      timeZone,
+      currency,
+      vessels: {
+        ...(blenderText.trim() ? { blenderMl: typed(blenderText) } : {}),
+        ...(bottleText.trim() ? { bottleMl: typed(bottleText) } : {}),
+      },
+    });
     setSaid(answer.ok ? "Kept." : answer.title);
     if (answer.ok) router.refresh();
   };
@@ -60,21 +91,93 @@ export function HouseView({ name, settings, timeZones, currencies, door, imports
       <h1 className="text-sentence">{name}</h1>
       <div className="mt-4 grid grid-cols-1 gap-x-16 gap-y-10 lg:grid-cols-2">
         <div className="min-w-0">
-          <form className="flex max-w-md flex-col gap-5" onSubmit={(event) => { event.preventDefault(); void save(); }}>
-            <Field label="The house is called" problem={noName}>{(a) => <input {...a} value={houseName} maxLength={LIMITS.nameChars.max} onChange={(e) => setHouseName(e.target.value)} />}</Field>
+          <form
+            className="flex max-w-md flex-col gap-5"
+            onSubmit={(event) => {
+              event.preventDefault();
+              void save();
+            }}
+          >
+            <Field label="The house is called" problem={noName}>
+              {(a) => (
+                <input
+                  {...a}
+                  value={houseName}
+                  maxLength={LIMITS.nameChars.max}
+                  onChange={(e) => setHouseName(e.target.value)}
+                />
+              )}
+            </Field>
             <OwnSpoonsFields spoons={spoons} onChange={setSpoons} />
-            <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>{(a) => <input {...a} inputMode="decimal" value={kitchenText} onChange={(e) => setKitchenText(e.target.value)} />}</Field>
+            <Field label="The kitchen is usually, °C" problem={problem && problemWords(problem)}>
+              {(a) => (
+                <input
+                  {...a}
+                  inputMode="decimal"
+                  value={kitchenText}
+                  onChange={(e) => setKitchenText(e.target.value)}
+                />
+              )}
+            </Field>
             <div className="grid grid-cols-2 gap-3">
-              <Field label="The blender's beaker, ml" hint="Empty where there is none." problem={vessel(blenderText)}>{(a) => <input {...a} className="w-full" inputMode="numeric" value={blenderText} onChange={(e) => setBlenderText(e.target.value)} />}</Field>
-              <Field label="The nozzle bottle, ml" hint="Empty where there is none." problem={vessel(bottleText)}>{(a) => <input {...a} className="w-full" inputMode="numeric" value={bottleText} onChange={(e) => setBottleText(e.target.value)} />}</Field>
+              <Field label="The blender's beaker, ml" hint="Empty where there is none." problem={vessel(blenderText)}>
+                {(a) => (
+                  <input
+                    {...a}
+                    className="w-full"
+                    inputMode="numeric"
+                    value={blenderText}
+                    onChange={(e) => setBlenderText(e.target.value)}
+                  />
+                )}
+              </Field>
+              <Field label="The nozzle bottle, ml" hint="Empty where there is none." problem={vessel(bottleText)}>
+                {(a) => (
+                  <input
+                    {...a}
+                    className="w-full"
+                    inputMode="numeric"
+                    value={bottleText}
+                    onChange={(e) => setBottleText(e.target.value)}
+                  />
+                )}
+              </Field>
             </div>
-            <Field label="Clock times are in">{(a) => <select {...a} value={timeZone} onChange={(e) => setTimeZone(e.target.value)}>{timeZones.map((zone) => <option key={zone}>{zone}</option>)}</select>}</Field>
-            <Field label="Jars are paid for in">{(a) => <select {...a} value={currency} onChange={(e) => setCurrency(e.target.value)}>{currencies.map((one) => <option key={one}>{one}</option>)}</select>}</Field>
-            <div className="flex items-center gap-4"><Button look="main" type="submit" disabled={Boolean(problem ?? unfit ?? noName) || checkSpoons(spoons).length > 0}>Keep</Button><span aria-live="polite">{said}</span></div>
+            <Field label="Clock times are in">
+              {(a) => (
+                <select {...a} value={timeZone} onChange={(e) => setTimeZone(e.target.value)}>
+                  {timeZones.map((zone) => (
+                    <option key={zone}>{zone}</option>
+                  ))}
+                </select>
+              )}
+            </Field>
+            <Field label="Jars are paid for in">
+              {(a) => (
+                <select {...a} value={currency} onChange={(e) => setCurrency(e.target.value)}>
+                  {currencies.map((one) => (
+                    <option key={one}>{one}</option>
+                  ))}
+                </select>
+              )}
+            </Field>
+            <div className="flex items-center gap-4">
+              <Button
+                look="main"
+                type="submit"
+                disabled={Boolean(problem ?? unfit ?? noName) || checkSpoons(spoons).length > 0}
+              >
+                Keep
+              </Button>
+              <span aria-live="polite">{said}</span>
+            </div>
           </form>
           <section className="mt-10 max-w-xl" aria-label="About">
             <h2>What this is, and is not</h2>
-            <p>Infusing computes amounts, thickness, rest and coverage from published models and sourced figures, and gives ranges where it does not know better. It promises no growth and no cure, and it is no doctor.</p>
+            <p>
+              Infusing computes amounts, thickness, rest and coverage from published models and sourced figures, and
+              gives ranges where it does not know better. It promises no growth and no cure, and it is no doctor.
+            </p>
           </section>
         </div>
         <div className="flex min-w-0 flex-col gap-10">

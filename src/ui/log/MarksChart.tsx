@@ -14,8 +14,13 @@ export interface MarkedDay {
 
 /** Each mark in a colour of the theme, dashed apart as well, for eyes that tell colours badly. */
 const LINE: Readonly<Record<Mark, { readonly colour: string; readonly dash: readonly number[] }>> = {
-  soft: { colour: "--press", dash: [] }, slip: { colour: "--leaf", dash: [7, 4] }, grit: { colour: "--madder", dash: [2, 4] }, shine: { colour: "--quiet", dash: [10, 3, 2, 3] },
-  colour: { colour: "--madder", dash: [] }, grey: { colour: "--ink", dash: [4, 4] }, evenness: { colour: "--leaf", dash: [1, 3] },
+  soft: { colour: "--press", dash: [] },
+  slip: { colour: "--leaf", dash: [7, 4] },
+  grit: { colour: "--madder", dash: [2, 4] },
+  shine: { colour: "--quiet", dash: [10, 3, 2, 3] },
+  colour: { colour: "--madder", dash: [] },
+  grey: { colour: "--ink", dash: [4, 4] },
+  evenness: { colour: "--leaf", dash: [1, 3] },
 };
 
 /** A head's marks through time. The names stand at the ends of the lines; the same as a table for who cannot see it. */
@@ -56,30 +61,94 @@ export function MarksChart({ days, name, timeZone }: { days: readonly MarkedDay[
         plugins: [names as Plugin],
         data: {
           datasets: MARKS.map((mark) => ({
-            label: MARK_NAME[mark], borderColor: colour(LINE[mark].colour), backgroundColor: colour(LINE[mark].colour), borderDash: [...LINE[mark].dash], borderWidth: 2, pointRadius: 4,
-            data: days.flatMap(({ startsAtMs, marks }) => (marks[mark] === undefined ? [] : [{ x: startsAtMs, y: marks[mark] }])),
+            label: MARK_NAME[mark],
+            borderColor: colour(LINE[mark].colour),
+            backgroundColor: colour(LINE[mark].colour),
+            borderDash: [...LINE[mark].dash],
+            borderWidth: 2,
+            pointRadius: 4,
+            data: days.flatMap(({ startsAtMs, marks }) =>
+              marks[mark] === undefined ? [] : [{ x: startsAtMs, y: marks[mark] }],
+            ),
           })).filter((set) => set.data.length > 0),
         },
         options: {
-          animation: false, responsive: true, maintainAspectRatio: false, layout: { padding: { right: 70, top: 8 } },
+          animation: false,
+          responsive: true,
+          maintainAspectRatio: false,
+          layout: { padding: { right: 70, top: 8 } },
           scales: {
-            x: { type: "linear", border: { color: colour("--ink") }, grid: { display: false }, ticks: { maxTicksLimit: 5, color: colour("--quiet"), font, callback: (at) => dateWords(Number(at), timeZone).split(" ").slice(1, 3).map((part) => part.slice(0, 3)).join(" ") } },
-            y: { min: MARK_RANGE.min - 0.3, max: MARK_RANGE.max + 0.3, border: { display: false }, grid: { color: colour("--line") }, ticks: { color: colour("--quiet"), font, stepSize: 1, callback: (value) => (Number.isInteger(value) ? value : "") }, afterBuildTicks: (axis) => { axis.ticks = [1, 2, 3, 4, 5].map((value) => ({ value })); } },
+            x: {
+              type: "linear",
+              border: { color: colour("--ink") },
+              grid: { display: false },
+              ticks: {
+                maxTicksLimit: 5,
+                color: colour("--quiet"),
+                font,
+                callback: (at) =>
+                  dateWords(Number(at), timeZone)
+                    .split(" ")
+                    .slice(1, 3)
+                    .map((part) => part.slice(0, 3))
+                    .join(" "),
+              },
+            },
+            y: {
+              min: MARK_RANGE.min - 0.3,
+              max: MARK_RANGE.max + 0.3,
+              border: { display: false },
+              grid: { color: colour("--line") },
+              ticks: {
+                color: colour("--quiet"),
+                font,
+                stepSize: 1,
+                callback: (value) => (Number.isInteger(value) ? value : ""),
+              },
+              afterBuildTicks: (axis) => {
+                axis.ticks = [1, 2, 3, 4, 5].map((value) => ({ value }));
+              },
+            },
           },
         },
       });
     });
-    return () => { gone = true; chart?.destroy(); };
+    return () => {
+      gone = true;
+      chart?.destroy();
+    };
   }, [days, timeZone]);
   const given = MARKS.filter((mark) => days.some(({ marks }) => marks[mark] !== undefined));
   return (
     <section aria-label={`Marks over time on ${name}`} className="mt-4 max-w-3xl">
       <h2>How it was on {name}, through time</h2>
-      <div className="h-52" aria-hidden><canvas ref={canvas} /></div>
-      <div className="sr-only"><table>
-        <thead><tr><th>day</th><th>blend</th>{given.map((mark) => <th key={mark}>{MARK_NAME[mark]}</th>)}</tr></thead>
-        <tbody>{days.map(({ id, startsAtMs, blendName, marks }) => <tr key={id}><td>{dateWords(startsAtMs, timeZone)}</td><td>{blendName}</td>{given.map((mark) => <td key={mark}>{marks[mark] ?? "–"}</td>)}</tr>)}</tbody>
-      </table></div>
+      <div className="h-52" aria-hidden>
+        <canvas ref={canvas} />
+      </div>
+      <div className="sr-only">
+        <table>
+          <thead>
+            <tr>
+              <th>day</th>
+              <th>blend</th>
+              {given.map((mark) => (
+                <th key={mark}>{MARK_NAME[mark]}</th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {days.map(({ id, startsAtMs, blendName, marks }) => (
+              <tr key={id}>
+                <td>{dateWords(startsAtMs, timeZone)}</td>
+                <td>{blendName}</td>
+                {given.map((mark) => (
+                  <td key={mark}>{marks[mark] ?? "–"}</td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </section>
   );
 }

@@ -20,9 +20,12 @@ import { useShelf } from "../shelf/ShelfContext";
 import { MeasureFrame } from "./MeasureFrame";
 import { useReading } from "./useReading";
 
-
 /** A bowl as its page sends it. */
-export interface MeasuredBowl { readonly batch: StoredBatch; readonly packedEvents: string; readonly rev: number }
+export interface MeasuredBowl {
+  readonly batch: StoredBatch;
+  readonly packedEvents: string;
+  readonly rev: number;
+}
 
 /** A bowl that is being made: what to do about it, and what its jars learn. */
 export function MeasureBowl({ batch, packedEvents, rev }: MeasuredBowl) {
@@ -35,28 +38,85 @@ export function MeasureBowl({ batch, packedEvents, rev }: MeasuredBowl) {
   const density = densityOf(made.answer ?? answer);
   const form = useReading(density);
   const minutes = soakedMin(state, nowMs);
-  const correction = form.read && form.started ? correctPaste({ ...made.question, liquid: question.liquid }, { by: "test", reading: form.reading }, { pouredMl: state.pouredMl, minutesSoaked: minutes, haveG: haveOf(shelf, made.question.lines) }) : undefined;
+  const correction =
+    form.read && form.started
+      ? correctPaste(
+          { ...made.question, liquid: question.liquid },
+          { by: "test", reading: form.reading },
+          { pouredMl: state.pouredMl, minutesSoaked: minutes, haveG: haveOf(shelf, made.question.lines) },
+        )
+      : undefined;
   const kept = readingsOf(question, answer, events);
   const last = kept.at(-1);
-  const keep = () => { happen({ kind: "tested", ...form.reading }); form.setText({ ...form.text, slump: "", across: "", along: "" }); };
+  const keep = () => {
+    happen({ kind: "tested", ...form.reading });
+    form.setText({ ...form.text, slump: "", across: "", along: "" });
+  };
   return (
     <MeasureFrame
-      title={`Measure ${batch.blendName} for ${batch.headName}`} form={form} colour={mixColour(answer.layers)} targetPa={answer.targetYieldPa} density={density}
-      before={<p><Link href={`/batches/${batch.id}`} className="pressable">the bowl</Link>: {roundTo(state.pouredMl, 1)} ml poured, {minutes < 1 ? "not soaked yet" : `soaked ${minuteWords(minutes)}`}.{state.pouredMl === 0 && <strong> Nothing is noted as poured; note it there first, or the test says little.</strong>}</p>}
+      title={`Measure ${batch.blendName} for ${batch.headName}`}
+      form={form}
+      colour={mixColour(answer.layers)}
+      targetPa={answer.targetYieldPa}
+      density={density}
+      before={
+        <p>
+          <Link href={`/batches/${batch.id}`} className="pressable">
+            the bowl
+          </Link>
+          : {roundTo(state.pouredMl, 1)} ml poured, {minutes < 1 ? "not soaked yet" : `soaked ${minuteWords(minutes)}`}.
+          {state.pouredMl === 0 && (
+            <strong> Nothing is noted as poured; note it there first, or the test says little.</strong>
+          )}
+        </p>
+      }
     >
-      <p aria-live="assertive" className="text-stop">{trouble}</p>
-      <Aside taps={aside} materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")} onAgain={sendAgain} onDrop={drop} />
-      {correction && (correction.ok ? <WaysOn found={correction.value} question={made.question} /> : <p className="text-stop">{correction.problems.map(problemWords).join(" ")}</p>)}
-      {form.usable && <Button look="main" className="self-start" onClick={keep}>Keep this reading</Button>}
+      <p aria-live="assertive" className="text-stop">
+        {trouble}
+      </p>
+      <Aside
+        taps={aside}
+        materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")}
+        onAgain={sendAgain}
+        onDrop={drop}
+      />
+      {correction &&
+        (correction.ok ? (
+          <WaysOn found={correction.value} question={made.question} />
+        ) : (
+          <p className="text-stop">{correction.problems.map(problemWords).join(" ")}</p>
+        ))}
+      {form.usable && (
+        <Button look="main" className="self-start" onClick={keep}>
+          Keep this reading
+        </Button>
+      )}
       {last && (
         <p role="status">
-          Kept. {last.judged.learns
-            ? <>It says the powders hold {againstTables(Math.exp(last.judged.lnFactor))}, and teaches {last.judged.shares.map(({ jarId }, i) => <span key={jarId}>{i > 0 && ", "}<Link href={`/shelf/${jarId}`} className="pressable">{jarName(shelf.jars, jarId)}</Link></span>)}.</>
-            : notLearntWords(last.judged.why)}
+          Kept.{" "}
+          {last.judged.learns ? (
+            <>
+              It says the powders hold {againstTables(Math.exp(last.judged.lnFactor))}, and teaches{" "}
+              {last.judged.shares.map(({ jarId }, i) => (
+                <span key={jarId}>
+                  {i > 0 && ", "}
+                  <Link href={`/shelf/${jarId}`} className="pressable">
+                    {jarName(shelf.jars, jarId)}
+                  </Link>
+                </span>
+              ))}
+              .
+            </>
+          ) : (
+            notLearntWords(last.judged.why)
+          )}
         </p>
       )}
     </MeasureFrame>
   );
 }
-const jarName = (jars: readonly { readonly id: string; readonly materialId: string }[], id: string): string => { const jar = jars.find((one) => one.id === id); return jar ? materialName(jar.materialId) : "a jar that is gone"; };
+const jarName = (jars: readonly { readonly id: string; readonly materialId: string }[], id: string): string => {
+  const jar = jars.find((one) => one.id === id);
+  return jar ? materialName(jar.materialId) : "a jar that is gone";
+};
 const densityOf = ({ totalG, totalMl }: PasteAnswer): number => (totalMl > 0 ? totalG.mid / totalMl : 1.1);

@@ -35,12 +35,27 @@ export function MeasureJar({ jar, kitchenTempC }: { jar: StoredJar; kitchenTempC
   const amount = parseAmount(powder);
   const form = useReading(1.1);
   if (!material) return null;
-  const understood = amount.kind === "understood" ? { amount: amount.amount.count.value, unit: amount.amount.unit, fill: amount.amount.fill } : amount.kind === "number" ? { amount: amount.count, unit: "g" as const, fill: "level" as const } : undefined;
-  const test = understood && { ...understood, waterMl: typed(water), minutes: typed(minutes), tempC: typed(temp), reading: form.reading };
+  const understood =
+    amount.kind === "understood"
+      ? { amount: amount.amount.count.value, unit: amount.amount.unit, fill: amount.amount.fill }
+      : amount.kind === "number"
+        ? { amount: amount.count, unit: "g" as const, fill: "level" as const }
+        : undefined;
+  const test = understood && {
+    ...understood,
+    waterMl: typed(water),
+    minutes: typed(minutes),
+    tempC: typed(temp),
+    reading: form.reading,
+  };
   const own = jarMaterial(jar, material, spoons, shelf.learnt);
   const mass = understood && massG(own, understood.amount, understood.unit, understood.fill, spoons);
-  const complete = test !== undefined && mass !== undefined && [test.waterMl, test.minutes, test.tempC].every(Number.isFinite);
-  const judged = complete && form.read && form.started ? jarReading(test, jar.id, jarMaterial(jar, material, spoons), material, spoons) : undefined;
+  const complete =
+    test !== undefined && mass !== undefined && [test.waterMl, test.minutes, test.tempC].every(Number.isFinite);
+  const judged =
+    complete && form.read && form.started
+      ? jarReading(test, jar.id, jarMaterial(jar, material, spoons), material, spoons)
+      : undefined;
   const keep = async () => {
     if (!test) return;
     setBusy(true);
@@ -51,28 +66,84 @@ export function MeasureJar({ jar, kitchenTempC }: { jar: StoredJar; kitchenTempC
     router.push(`/shelf/${jar.id}`);
     router.refresh();
   };
-  const field = (label: string, value: string, set: (text: string) => void, problem?: string, hint?: string) => <Field label={label} problem={problem} hint={hint}>{(a) => <input {...a} className="w-full" value={value} onChange={(e) => { set(e.target.value); id.current = undefined; }} />}</Field>;
+  const field = (label: string, value: string, set: (text: string) => void, problem?: string, hint?: string) => (
+    <Field label={label} problem={problem} hint={hint}>
+      {(a) => (
+        <input
+          {...a}
+          className="w-full"
+          value={value}
+          onChange={(e) => {
+            set(e.target.value);
+            id.current = undefined;
+          }}
+        />
+      )}
+    </Field>
+  );
   return (
     <MeasureFrame
-      title={`Measure the ${materialName(jar.materialId)}`} form={form} colour={material.colour} density={1.1}
-      before={(
+      title={`Measure the ${materialName(jar.materialId)}`}
+      form={form}
+      colour={material.colour}
+      density={1.1}
+      before={
         <div className="flex flex-col gap-3">
-          <p>Stir a little of this jar with water, let it soak, and test it. <Link href={`/shelf/${jar.id}`} className="pressable">the jar</Link></p>
+          <p>
+            Stir a little of this jar with water, let it soak, and test it.{" "}
+            <Link href={`/shelf/${jar.id}`} className="pressable">
+              the jar
+            </Link>
+          </p>
           <div className="grid grid-cols-2 gap-3">
-            {field("Powder", powder, setPowder, mass ? undefined : "An amount, such as 20 g or 2 tbsp.", mass && understood?.unit !== "g" ? `about ${Math.round(mass.value)} g; a scale teaches more` : undefined)}
+            {field(
+              "Powder",
+              powder,
+              setPowder,
+              mass ? undefined : "An amount, such as 20 g or 2 tbsp.",
+              mass && understood?.unit !== "g" ? `about ${Math.round(mass.value)} g; a scale teaches more` : undefined,
+            )}
             {field("Water, ml", water, setWater, Number.isFinite(typed(water)) ? undefined : "A number.")}
             {field("Soaked, minutes", minutes, setMinutes, Number.isFinite(typed(minutes)) ? undefined : "A number.")}
             {field("Kitchen, °C", temp, setTemp, Number.isFinite(typed(temp)) ? undefined : "A number.")}
           </div>
         </div>
-      )}
+      }
     >
-      {judged && <p>{judged.learns ? <>By this test it holds <strong>{kitchenNumber(Math.round((own.holding.kind === "perGram" ? holdingOf(material) * Math.exp(judged.lnFactor) : 0) * 100) / 100)} ml a gram</strong>; the tables say {kitchenNumber(holdingOf(material))}.</> : notLearntWords(judged.why)}</p>}
-      {trouble && <p role="alert" className="text-stop">{trouble}</p>}
-      {form.usable && complete && <Button look="main" className="self-start" disabled={busy} onClick={() => void keep()}>Keep this reading</Button>}
+      {judged && (
+        <p>
+          {judged.learns ? (
+            <>
+              By this test it holds{" "}
+              <strong>
+                {kitchenNumber(
+                  Math.round(
+                    (own.holding.kind === "perGram" ? holdingOf(material) * Math.exp(judged.lnFactor) : 0) * 100,
+                  ) / 100,
+                )}{" "}
+                ml a gram
+              </strong>
+              ; the tables say {kitchenNumber(holdingOf(material))}.
+            </>
+          ) : (
+            notLearntWords(judged.why)
+          )}
+        </p>
+      )}
+      {trouble && (
+        <p role="alert" className="text-stop">
+          {trouble}
+        </p>
+      )}
+      {form.usable && complete && (
+        <Button look="main" className="self-start" disabled={busy} onClick={() => void keep()}>
+          Keep this reading
+        </Button>
+      )}
     </MeasureFrame>
   );
 }
 const holdingOf = ({ holding }: Material): number => (holding.kind === "perGram" ? holding.mlPerG.value : 0);
 /** ml of water that make a gram of it a cream. */
-const waterFor = (material: Material): number => solveAmountG([thing(material, 1)], thing(findMaterial("water")!, 1), phiOf(TARGET_PA.cream)) ?? 3;
+const waterFor = (material: Material): number =>
+  solveAmountG([thing(material, 1)], thing(findMaterial("water")!, 1), phiOf(TARGET_PA.cream)) ?? 3;

@@ -21,5 +21,11 @@ export function MeasureView({ bowl, jar, kitchenTempC }: MeasureViewProps) {
 /** Any paste at all: what it stands at, and nothing kept. */
 function OfAnything() {
   const form = useReading(1.1);
-  return <MeasureFrame title="Measure a paste" form={form} density={1.1} targetPa={TARGET_PA.cream}><p className="text-quiet">Nothing is kept here. Open it from a bowl or a jar, and what it teaches is kept with them.</p></MeasureFrame>;
+  return (
+    <MeasureFrame title="Measure a paste" form={form} density={1.1} targetPa={TARGET_PA.cream}>
+      <p className="text-quiet">
+        Nothing is kept here. Open it from a bowl or a jar, and what it teaches is kept with them.
+      </p>
+    </MeasureFrame>
+  );
 }

@@ -19,18 +19,52 @@ export function PlatePicture({ acrossMm, alongMm, pxPerMm, colour, text, wantedM
   const rounds = ROUNDS_CM.filter((cm) => cm * 10 <= most);
   const half = most / 2;
   return (
-    <svg viewBox={`${-half} ${-half} ${most} ${most}`} width={most * pxPerMm} height={most * pxPerMm} role="img" aria-label={text} className="block max-w-none">
+    <svg
+      viewBox={`${-half} ${-half} ${most} ${most}`}
+      width={most * pxPerMm}
+      height={most * pxPerMm}
+      role="img"
+      aria-label={text}
+      className="block max-w-none"
+    >
       <circle r={half - 1} className="fill-ware stroke-line" strokeWidth="0.6" />
-      <ellipse rx={acrossMm / 2} ry={alongMm / 2} fill={ownColour(colour)} className="stroke-ink" strokeWidth="0.35" opacity="0.92" />
+      <ellipse
+        rx={acrossMm / 2}
+        ry={alongMm / 2}
+        fill={ownColour(colour)}
+        className="stroke-ink"
+        strokeWidth="0.35"
+        opacity="0.92"
+      />
       {rounds.map((cm) => (
         <g key={cm}>
           <circle r={cm * 5} className="fill-none stroke-ink" strokeWidth={cm % 5 === 0 ? 0.5 : 0.22} opacity="0.75" />
-          <text x={cm * 5 * Math.SQRT1_2 + 0.5} y={-cm * 5 * Math.SQRT1_2} className="fill-ink text-[3.2px] font-semibold" opacity="0.9">{cm}</text>
+          <text
+            x={cm * 5 * Math.SQRT1_2 + 0.5}
+            y={-cm * 5 * Math.SQRT1_2}
+            className="fill-ink text-[3.2px] font-semibold"
+            opacity="0.9"
+          >
+            {cm}
+          </text>
         </g>
       ))}
-      {wantedMm && <circle r={wantedMm / 2} className="fill-none stroke-madder" strokeWidth="0.9" strokeDasharray="2.4 1.6" />}
-      <path d={`M${-acrossMm / 2} 0H${acrossMm / 2}M0 ${-alongMm / 2}V${alongMm / 2}`} className="stroke-press" strokeWidth="0.6" />
-      {[[-acrossMm / 2, 0], [acrossMm / 2, 0], [0, -alongMm / 2], [0, alongMm / 2]].map(([x, y]) => <circle key={`${x} ${y}`} cx={x} cy={y} r="1.1" className="fill-press" />)}
+      {wantedMm && (
+        <circle r={wantedMm / 2} className="fill-none stroke-madder" strokeWidth="0.9" strokeDasharray="2.4 1.6" />
+      )}
+      <path
+        d={`M${-acrossMm / 2} 0H${acrossMm / 2}M0 ${-alongMm / 2}V${alongMm / 2}`}
+        className="stroke-press"
+        strokeWidth="0.6"
+      />
+      {[
+        [-acrossMm / 2, 0],
+        [acrossMm / 2, 0],
+        [0, -alongMm / 2],
+        [0, alongMm / 2],
+      ].map(([x, y]) => (
+        <circle key={`${x} ${y}`} cx={x} cy={y} r="1.1" className="fill-press" />
+      ))}
     </svg>
   );
 }

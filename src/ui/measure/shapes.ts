@@ -1,7 +1,10 @@
 import { plateRadiusMm, slumpShare } from "@/core/reading";
 
 /** What a drop of paste looks like on the plate, mm: its radius by the formula, and how high it stands in the middle. */
-export interface PlateShape { readonly radiusMm: number; readonly heightMm: number }
+export interface PlateShape {
+  readonly radiusMm: number;
+  readonly heightMm: number;
+}
 
 /** The round that a drop of this paste makes. At rest its height falls off as √(1 − r/R). */
 export function plateShape(yieldPa: number, volumeMl: number, densityGPerMl: number): PlateShape {
@@ -11,7 +14,11 @@ export function plateShape(yieldPa: number, volumeMl: number, densityGPerMl: num
 }
 
 /** A ring's paste before and after: its height sinks by the formula and its width grows so that the volume stays. */
-export interface RingShape { readonly heightMm: number; readonly topMm: number; readonly footMm: number }
+export interface RingShape {
+  readonly heightMm: number;
+  readonly topMm: number;
+  readonly footMm: number;
+}
 export function ringShape(yieldPa: number, heightMm: number, widthMm: number, densityGPerMl: number): RingShape {
   const left = heightMm * (1 - slumpShare(yieldPa, densityGPerMl, heightMm));
   const standing = Math.max(left, heightMm * 0.02);

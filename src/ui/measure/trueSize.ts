@@ -18,10 +18,19 @@ const read = (): number | undefined => {
   }
 };
 export function keepPxPerMm(value: number): void {
-  try { localStorage.setItem(KEY, String(value)); } catch { /* a device without room keeps the usual size */ }
+  try {
+    localStorage.setItem(KEY, String(value));
+  } catch {
+    /* a device without room keeps the usual size */
+  }
   for (const listener of listeners) listener();
 }
-const subscribe = (listener: () => void) => { listeners.add(listener); return () => { listeners.delete(listener); }; };
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => {
+    listeners.delete(listener);
+  };
+};
 
 /** Screen pixels to a millimetre on this device; undefined until a card was held to it. */
 export const usePxPerMm = (): number | undefined => useSyncExternalStore(subscribe, read, () => undefined);

@@ -6,11 +6,20 @@ import { checkReading, OUT_OF_REACH, readYield, type Reading } from "@/core/read
 import { typed } from "../blend/document";
 import { useShelf } from "../shelf/ShelfContext";
 
-export interface Typed { readonly by: Reading["by"]; readonly height: string; readonly slump: string; readonly drop: string; readonly across: string; readonly along: string }
+export interface Typed {
+  readonly by: Reading["by"];
+  readonly height: string;
+  readonly slump: string;
+  readonly drop: string;
+  readonly across: string;
+  readonly along: string;
+}
 const FIRST: Typed = { by: "plate", height: "50", slump: "", drop: "", across: "", along: "" };
 
 function readingOf(text: Typed): Reading {
-  return text.by === "ring" ? { by: "ring", heightMm: typed(text.height), slumpMm: typed(text.slump) } : { by: "plate", volumeMl: typed(text.drop), acrossMm: typed(text.across), alongMm: typed(text.along) };
+  return text.by === "ring"
+    ? { by: "ring", heightMm: typed(text.height), slumpMm: typed(text.slump) }
+    : { by: "plate", volumeMl: typed(text.drop), acrossMm: typed(text.across), alongMm: typed(text.along) };
 }
 
 /** The form and the true-size picture; what is read comes out as a reading, usable or not. */
@@ -22,6 +31,15 @@ export function useReading(density: number) {
   const read = problems.length === 0 ? readYield(reading, pasteDensity(density)) : undefined;
   const started = text.by === "ring" ? text.slump.trim() !== "" : text.across.trim() !== "" && text.along.trim() !== "";
   const outOfReach = problems.some(({ code }) => OUT_OF_REACH.includes(code));
-  return { text, setText, reading, problems: started ? problems : [], read: read?.ok ? read.value : undefined, started, outOfReach, usable: started && (problems.length === 0 || outOfReach) };
+  return {
+    text,
+    setText,
+    reading,
+    problems: started ? problems : [],
+    read: read?.ok ? read.value : undefined,
+    started,
+    outOfReach,
+    usable: started && (problems.length === 0 || outOfReach),
+  };
 }
 export type Form = ReturnType<typeof useReading>;

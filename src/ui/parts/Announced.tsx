@@ -12,5 +12,9 @@ export function Announced({ text }: { text: string }) {
     const timer = setTimeout(() => setSaid((before) => (before === "" && text === first ? "" : text)), STILL_MS);
     return () => clearTimeout(timer);
   }, [text, first]);
-  return <p role="status" className="sr-only">{said}</p>;
+  return (
+    <p role="status" className="sr-only">
+      {said}
+    </p>
+  );
 }

@@ -8,10 +8,21 @@ const LOOK: Readonly<Record<Look, string>> = {
 };
 
 /** Something to press; at least 44 px tall. */
-export function Button({ look = "plain", idle = false, className = "", onClick, ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look; /** Does nothing now, and keeps the focus. */ idle?: boolean }) {
+export function Button({
+  look = "plain",
+  idle = false,
+  className = "",
+  onClick,
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & {
+  look?: Look;
+  /** Does nothing now, and keeps the focus. */ idle?: boolean;
+}) {
   return (
     <button
-      type="button" className={`min-h-11 rounded-[3px] disabled:opacity-50 aria-disabled:opacity-50 ${LOOK[look]} ${className}`} {...rest}
+      type="button"
+      className={`min-h-11 rounded-[3px] disabled:opacity-50 aria-disabled:opacity-50 ${LOOK[look]} ${className}`}
+      {...rest}
       {...(idle ? { "aria-disabled": true, onClick: (event) => event.preventDefault() } : { onClick })}
     />
   );

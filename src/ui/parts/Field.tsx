@@ -13,9 +13,23 @@ export function Field({ label, problem, hint, children }: FieldProps) {
   const note = problem ?? hint;
   return (
     <div className="flex flex-col gap-1">
-      <label htmlFor={id} className="text-sm font-semibold">{label}</label>
-      {children({ id, ...(problem ? { "aria-invalid": true as const } : {}), ...(note ? { "aria-describedby": `${id}-note` } : {}) })}
-      {note && <p id={`${id}-note`} className={problem ? "text-sm text-stop" : "text-sm text-quiet"} role={problem ? "alert" : undefined}>{note}</p>}
+      <label htmlFor={id} className="text-sm font-semibold">
+        {label}
+      </label>
+      {children({
+        id,
+        ...(problem ? { "aria-invalid": true as const } : {}),
+        ...(note ? { "aria-describedby": `${id}-note` } : {}),
+      })}
+      {note && (
+        <p
+          id={`${id}-note`}
+          className={problem ? "text-sm text-stop" : "text-sm text-quiet"}
+          role={problem ? "alert" : undefined}
+        >
+          {note}
+        </p>
+      )}
     </div>
   );
 }

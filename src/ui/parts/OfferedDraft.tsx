@@ -5,8 +5,19 @@ import type { Draft } from "./useDraft";
 export function OfferedDraft<D>({ draft, onTake }: { draft: Draft<D>; onTake: (doc: D) => void }) {
   return (
     <>
-      <button type="button" className="pressable min-h-11" onClick={() => { onTake(draft.offered!); draft.settle(); }}>go on with it</button>{" "}
-      <button type="button" className="pressable min-h-11" onClick={draft.settle}>drop it</button>
+      <button
+        type="button"
+        className="pressable min-h-11"
+        onClick={() => {
+          onTake(draft.offered!);
+          draft.settle();
+        }}
+      >
+        go on with it
+      </button>{" "}
+      <button type="button" className="pressable min-h-11" onClick={draft.settle}>
+        drop it
+      </button>
     </>
   );
 }

@@ -22,21 +22,40 @@ export function Options<T extends string>({ label, options, value, onChange, onP
   const byArrow = useRef(false);
   /** Enter decides for the one that has the focus. */
   const decide = (target: HTMLElement) => {
-    const at = options.find((option) => option.value === target.closest("[role=radio]")?.getAttribute("value"))?.value ?? value;
+    const at =
+      options.find((option) => option.value === target.closest("[role=radio]")?.getAttribute("value"))?.value ?? value;
     if (at === undefined) return;
     if (at !== value) onChange(at);
     onPick?.(at);
   };
   return (
     <RadioGroup.Root
-      aria-label={label} value={value ?? ""} onValueChange={(chosen) => onChange(chosen as T)} className="flex flex-col"
-      onKeyDownCapture={({ key, target }) => { byArrow.current = key.startsWith("Arrow"); if (key === "Enter") decide(target as HTMLElement); }}
-      onPointerDownCapture={() => { byArrow.current = false; }}
+      aria-label={label}
+      value={value ?? ""}
+      onValueChange={(chosen) => onChange(chosen as T)}
+      className="flex flex-col"
+      onKeyDownCapture={({ key, target }) => {
+        byArrow.current = key.startsWith("Arrow");
+        if (key === "Enter") decide(target as HTMLElement);
+      }}
+      onPointerDownCapture={() => {
+        byArrow.current = false;
+      }}
     >
       {options.map((option) => (
-        <RadioGroup.Item key={option.value} value={option.value} onClick={() => { if (!byArrow.current) onPick?.(option.value); }} className="group flex min-h-11 items-center gap-3 rounded-[3px] px-1 text-left hover:bg-sunk">
+        <RadioGroup.Item
+          key={option.value}
+          value={option.value}
+          onClick={() => {
+            if (!byArrow.current) onPick?.(option.value);
+          }}
+          className="group flex min-h-11 items-center gap-3 rounded-[3px] px-1 text-left hover:bg-sunk"
+        >
           <svg viewBox="0 0 16 20" className="h-5 w-4 shrink-0" aria-hidden>
-            <path d="M8 1.5 C8 1.5 14 9 14 13 A6 6 0 0 1 2 13 C2 9 8 1.5 8 1.5Z" className="fill-transparent stroke-press stroke-[1.6] group-data-[state=checked]:fill-press" />
+            <path
+              d="M8 1.5 C8 1.5 14 9 14 13 A6 6 0 0 1 2 13 C2 9 8 1.5 8 1.5Z"
+              className="fill-transparent stroke-press stroke-[1.6] group-data-[state=checked]:fill-press"
+            />
           </svg>
           <span>
             <span className="group-data-[state=checked]:font-semibold">{option.label}</span>

@@ -13,5 +13,13 @@ export function PutBack({ path, then, words }: { path: string; then: string; wor
     router.push(then);
     router.refresh();
   };
-  return <p role="status" className="text-lg">{words} <button type="button" className="pressable min-h-11" onClick={back}>put it back</button> <span className="text-stop">{trouble}</span></p>;
+  return (
+    <p role="status" className="text-lg">
+      {words}{" "}
+      <button type="button" className="pressable min-h-11" onClick={back}>
+        put it back
+      </button>{" "}
+      <span className="text-stop">{trouble}</span>
+    </p>
+  );
 }

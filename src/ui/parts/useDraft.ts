@@ -35,7 +35,13 @@ export interface Draft<D> {
  * @param key     what is being written
  * @param changed whether it differs from what is saved
  */
-export function useDraft<D>(key: string, doc: D, isDocument: (kept: unknown) => kept is D, changed: boolean, baseRev: number): Draft<D> {
+export function useDraft<D>(
+  key: string,
+  doc: D,
+  isDocument: (kept: unknown) => kept is D,
+  changed: boolean,
+  baseRev: number,
+): Draft<D> {
   const [kept, setKept] = useState<Kept<D>>();
   const content = JSON.stringify({ doc, baseRev });
   const opened = useRef<string>(undefined);
@@ -61,5 +67,10 @@ export function useDraft<D>(key: string, doc: D, isDocument: (kept: unknown) => 
     }
     setKept(undefined);
   };
-  return { offered: kept?.doc, overtaken: kept !== undefined && kept.baseRev !== baseRev, settle: end(changed), clear: end(false) };
+  return {
+    offered: kept?.doc,
+    overtaken: kept !== undefined && kept.baseRev !== baseRev,
+    settle: end(changed),
+    clear: end(false),
+  };
 }

@@ -9,9 +9,15 @@ export function RemovedView({ gone, timeZone, nowMs }: { gone: Removed; timeZone
   const { path, address, among } = placeOf(gone);
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
-      <h1 className="text-sentence">{gone.name} was removed {momentWords(gone.removedMs, timeZone, nowMs)}.</h1>
+      <h1 className="text-sentence">
+        {gone.name} was removed {momentWords(gone.removedMs, timeZone, nowMs)}.
+      </h1>
       <PutBack path={path} then={address} words="Nothing of it is lost." />
-      <p className="mt-2"><Link href={among} className="pressable inline-flex min-h-11 items-center">to the others</Link></p>
+      <p className="mt-2">
+        <Link href={among} className="pressable inline-flex min-h-11 items-center">
+          to the others
+        </Link>
+      </p>
     </div>
   );
 }

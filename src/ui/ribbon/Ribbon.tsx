@@ -12,7 +12,14 @@ import { useChanges } from "../useChanges";
 import { Keys } from "./Keys";
 import { Strip } from "./Strip";
 
-const PLACES = [["/", "Today"], ["/blend", "Blend"], ["/shelf", "Shelf"], ["/heads", "Heads"], ["/log", "Log"], ["/house", "House"]] as const;
+const PLACES = [
+  ["/", "Today"],
+  ["/blend", "Blend"],
+  ["/shelf", "Shelf"],
+  ["/heads", "Heads"],
+  ["/log", "Log"],
+  ["/house", "House"],
+] as const;
 const REFRESH_MS = 20_000;
 
 interface RibbonProps {
@@ -61,24 +68,53 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
     router.refresh();
   }, [path, router]);
   const here = (href: string) => (href === "/" ? path === "/" : path.startsWith(href));
-  const first3 = going.filter(({ stage }) => stage !== "planned").concat(going.filter(({ stage }) => stage === "planned")).slice(0, 2);
+  const first3 = going
+    .filter(({ stage }) => stage !== "planned")
+    .concat(going.filter(({ stage }) => stage === "planned"))
+    .slice(0, 2);
   return (
     <footer className="no-print fixed inset-x-0 bottom-0 z-30 border-t-[1.5px] border-ink bg-ground">
-      {newer && <p role="status" className="mx-auto max-w-[82rem] px-4 py-1 md:px-10">A newer Infusing is here. <button type="button" className="pressable min-h-11" onClick={() => location.reload()}>reload</button></p>}
+      {newer && (
+        <p role="status" className="mx-auto max-w-[82rem] px-4 py-1 md:px-10">
+          A newer Infusing is here.{" "}
+          <button type="button" className="pressable min-h-11" onClick={() => location.reload()}>
+            reload
+          </button>
+        </p>
+      )}
       <div className="mx-auto flex max-w-[82rem] flex-col gap-x-8 px-4 md:flex-row md:items-stretch md:px-10">
         <div className="min-w-0 flex-1 pt-1.5">
           <Strip going={going} timeZone={timeZone} nowMs={nowMs} />
           <p className="truncate pb-1 text-sm leading-tight">
-            {first3.length === 0 && <span className="text-quiet">{unread ? "What is going on cannot be read just now." : `${clockWords(nowMs, timeZone)}. Nothing is resting, soaking or on a head.`}</span>}
+            {first3.length === 0 && (
+              <span className="text-quiet">
+                {unread
+                  ? "What is going on cannot be read just now."
+                  : `${clockWords(nowMs, timeZone)}. Nothing is resting, soaking or on a head.`}
+              </span>
+            )}
             {first3.map((one, i) => {
               const { what, when } = goingWords(one, timeZone, nowMs);
-              return <span key={one.batchId}>{i > 0 && <span className="text-quiet"> · </span>}<Link href={`/batches/${one.batchId}`} className="font-semibold hover:underline">{what}</Link> {when}</span>;
+              return (
+                <span key={one.batchId}>
+                  {i > 0 && <span className="text-quiet"> · </span>}
+                  <Link href={`/batches/${one.batchId}`} className="font-semibold hover:underline">
+                    {what}
+                  </Link>{" "}
+                  {when}
+                </span>
+              );
             })}
           </p>
         </div>
         <nav aria-label="Places" className="flex items-stretch justify-between gap-1 md:gap-4">
           {PLACES.map(([href, name]) => (
-            <Link key={href} href={href} aria-current={here(href) ? "page" : undefined} className={`flex min-h-12 min-w-11 items-center justify-center border-t-4 px-1 font-say text-[1.02rem] md:min-h-full ${here(href) ? "border-madder font-semibold" : "border-transparent text-press hover:underline"}`}>
+            <Link
+              key={href}
+              href={href}
+              aria-current={here(href) ? "page" : undefined}
+              className={`flex min-h-12 min-w-11 items-center justify-center border-t-4 px-1 font-say text-[1.02rem] md:min-h-full ${here(href) ? "border-madder font-semibold" : "border-transparent text-press hover:underline"}`}
+            >
               {name}
             </Link>
           ))}

@@ -14,11 +14,30 @@ import { Field } from "../parts/Field";
 import { MaterialPicker } from "./MaterialPicker";
 import { useShelf } from "./ShelfContext";
 
-interface Draft { readonly material: Material | undefined; readonly name: string; readonly fullText: string; readonly leftText: string; readonly boughtOn: string; readonly openedOn: string; readonly bestBefore: string; readonly priceText: string; readonly place: string; readonly lot: string }
+interface Draft {
+  readonly material: Material | undefined;
+  readonly name: string;
+  readonly fullText: string;
+  readonly leftText: string;
+  readonly boughtOn: string;
+  readonly openedOn: string;
+  readonly bestBefore: string;
+  readonly priceText: string;
+  readonly place: string;
+  readonly lot: string;
+}
 
 const draftOf = (jar: StoredJar | undefined, material: Material | undefined): Draft => ({
-  material, name: jar?.name ?? "", fullText: jar ? textOf(jar.fullG) : "", leftText: "", boughtOn: jar?.boughtOn ?? "", openedOn: jar?.openedOn ?? "", bestBefore: jar?.bestBefore ?? "",
-  priceText: jar?.price === undefined ? "" : textOf(jar.price), place: jar?.place ?? "", lot: jar?.lot ?? "",
+  material,
+  name: jar?.name ?? "",
+  fullText: jar ? textOf(jar.fullG) : "",
+  leftText: "",
+  boughtOn: jar?.boughtOn ?? "",
+  openedOn: jar?.openedOn ?? "",
+  bestBefore: jar?.bestBefore ?? "",
+  priceText: jar?.price === undefined ? "" : textOf(jar.price),
+  place: jar?.place ?? "",
+  lot: jar?.lot ?? "",
 });
 
 /** A jar as it stands in a form: new, or one to change. */
@@ -30,45 +49,161 @@ export function JarForm({ jar, start }: { jar?: StoredJar; start?: Material }) {
   const [said, setSaid] = useState("");
   const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
   const id = useMemo(() => jar?.id ?? uuid(), [jar]);
-  const set = (change: Partial<Draft>) => { setDraft((now) => ({ ...now, ...change })); setRefused({}); setSaid(""); };
+  const set = (change: Partial<Draft>) => {
+    setDraft((now) => ({ ...now, ...change }));
+    setRefused({});
+    setSaid("");
+  };
   const { material, name, fullText, leftText, boughtOn, openedOn, bestBefore, priceText, place, lot } = draft;
-  const details: Pick<Jar, "fullG"> & Partial<Pick<Jar, "price" | "boughtOn" | "openedOn" | "bestBefore" | "lot" | "place">> = {
-    fullG: typedGrams(fullText), ...(priceText.trim() ? { price: typed(priceText) } : {}), ...(boughtOn ? { boughtOn } : {}), ...(openedOn ? { openedOn } : {}), ...(bestBefore ? { bestBefore } : {}), ...(lot.trim() ? { lot } : {}), ...(place.trim() ? { place } : {}),
+  const details: Pick<Jar, "fullG"> &
+    Partial<Pick<Jar, "price" | "boughtOn" | "openedOn" | "bestBefore" | "lot" | "place">> = {
+    fullG: typedGrams(fullText),
+    ...(priceText.trim() ? { price: typed(priceText) } : {}),
+    ...(boughtOn ? { boughtOn } : {}),
+    ...(openedOn ? { openedOn } : {}),
+    ...(bestBefore ? { bestBefore } : {}),
+    ...(lot.trim() ? { lot } : {}),
+    ...(place.trim() ? { place } : {}),
   };
   const called = name.trim() || (material?.names[0].text ?? "a jar");
   const left = leftText.trim() ? checkNumber("leftG", typedGrams(leftText), "jarLeftG") : undefined;
-  const problems = [...(material ? [] : [{ field: "materialId", code: "required" } as const]), ...checkJar({ ...details, name: called }, today), ...(left ? [left] : [])];
-  const at = (field: string, text: string) => refused[field] ?? (tried || text !== "" ? problems.filter((problem) => problem.field === field).map(problemWords)[0] : undefined);
+  const problems = [
+    ...(material ? [] : [{ field: "materialId", code: "required" } as const]),
+    ...checkJar({ ...details, name: called }, today),
+    ...(left ? [left] : []),
+  ];
+  const at = (field: string, text: string) =>
+    refused[field] ??
+    (tried || text !== "" ? problems.filter((problem) => problem.field === field).map(problemWords)[0] : undefined);
   const save = async () => {
     setTried(true);
     if (problems.length > 0 || !material) return;
     const body = { materialId: material.id, name: called, ...details, madeHere: jar?.madeHere ?? false };
-    const answer = jar ? await send("PUT", `jars/${id}`, { ...body, baseRev: jar.editedRev }) : await send("POST", "jars", { ...body, id, ...(leftText.trim() ? { leftG: typedGrams(leftText) } : {}) });
-    if (answer.ok) { router.push(`/shelf/${id}`); router.refresh(); return; }
+    const answer = jar
+      ? await send("PUT", `jars/${id}`, { ...body, baseRev: jar.editedRev })
+      : await send("POST", "jars", { ...body, id, ...(leftText.trim() ? { leftG: typedGrams(leftText) } : {}) });
+    if (answer.ok) {
+      router.push(`/shelf/${id}`);
+      router.refresh();
+      return;
+    }
     setSaid(answer.title);
     setRefused(Object.fromEntries(answer.errors.map(({ field, message }) => [field, message])));
   };
   const places = [...new Set(shelf.jars.flatMap((one) => one.place ?? []))];
-  const unitPrice = details.price !== undefined && details.fullG > 0 && Number.isFinite(details.price) ? ((details.price / details.fullG) * 100).toFixed(2) : undefined;
+  const unitPrice =
+    details.price !== undefined && details.fullG > 0 && Number.isFinite(details.price)
+      ? ((details.price / details.fullG) * 100).toFixed(2)
+      : undefined;
   return (
-    <form className="flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void save(); }} noValidate>
-      <MaterialPicker label="What is in it?" value={material} onChange={(to) => set({ material: to })} problem={at("materialId", "")} />
-      <Field label="In the shop’s own words" hint="As it stands on the bag; searched for as well." problem={at("name", name)}>{(a) => <input {...a} value={name} maxLength={120} onChange={(e) => set({ name: e.target.value })} />}</Field>
+    <form
+      className="flex flex-col gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+      noValidate
+    >
+      <MaterialPicker
+        label="What is in it?"
+        value={material}
+        onChange={(to) => set({ material: to })}
+        problem={at("materialId", "")}
+      />
+      <Field
+        label="In the shop’s own words"
+        hint="As it stands on the bag; searched for as well."
+        problem={at("name", name)}
+      >
+        {(a) => <input {...a} value={name} maxLength={120} onChange={(e) => set({ name: e.target.value })} />}
+      </Field>
       <div className="grid grid-cols-2 gap-3">
-        <Field label="Full, it weighs, g" hint={/\p{L}/u.test(fullText) && Number.isFinite(details.fullG) ? `${Math.round(details.fullG)} g` : undefined} problem={at("fullG", fullText)}>{(a) => <input {...a} inputMode="decimal" value={fullText} onChange={(e) => set({ fullText: e.target.value })} />}</Field>
-        {!jar && <Field label="Left now, g" hint="empty: it is full" problem={at("leftG", leftText)}>{(a) => <input {...a} inputMode="decimal" value={leftText} onChange={(e) => set({ leftText: e.target.value })} />}</Field>}
-        <Field label={`What it cost, ${currency}`} hint={unitPrice ? `${unitPrice} for 100 g` : undefined} problem={at("price", priceText)}>{(a) => <input {...a} inputMode="decimal" value={priceText} onChange={(e) => set({ priceText: e.target.value })} />}</Field>
+        <Field
+          label="Full, it weighs, g"
+          hint={
+            /\p{L}/u.test(fullText) && Number.isFinite(details.fullG) ? `${Math.round(details.fullG)} g` : undefined
+          }
+          problem={at("fullG", fullText)}
+        >
+          {(a) => (
+            <input {...a} inputMode="decimal" value={fullText} onChange={(e) => set({ fullText: e.target.value })} />
+          )}
+        </Field>
+        {!jar && (
+          <Field label="Left now, g" hint="empty: it is full" problem={at("leftG", leftText)}>
+            {(a) => (
+              <input {...a} inputMode="decimal" value={leftText} onChange={(e) => set({ leftText: e.target.value })} />
+            )}
+          </Field>
+        )}
+        <Field
+          label={`What it cost, ${currency}`}
+          hint={unitPrice ? `${unitPrice} for 100 g` : undefined}
+          problem={at("price", priceText)}
+        >
+          {(a) => (
+            <input {...a} inputMode="decimal" value={priceText} onChange={(e) => set({ priceText: e.target.value })} />
+          )}
+        </Field>
       </div>
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-        <Field label="Bought" problem={at("boughtOn", boughtOn)}>{(a) => <input {...a} type="date" max={today} value={boughtOn} onChange={(e) => set({ boughtOn: e.target.value })} />}</Field>
-        <Field label="Opened" problem={at("openedOn", openedOn)}>{(a) => <input {...a} type="date" max={today} value={openedOn} onChange={(e) => set({ openedOn: e.target.value })} />}</Field>
-        <Field label="Best before" problem={at("bestBefore", bestBefore)}>{(a) => <input {...a} type="date" value={bestBefore} onChange={(e) => set({ bestBefore: e.target.value })} />}</Field>
+        <Field label="Bought" problem={at("boughtOn", boughtOn)}>
+          {(a) => (
+            <input
+              {...a}
+              type="date"
+              max={today}
+              value={boughtOn}
+              onChange={(e) => set({ boughtOn: e.target.value })}
+            />
+          )}
+        </Field>
+        <Field label="Opened" problem={at("openedOn", openedOn)}>
+          {(a) => (
+            <input
+              {...a}
+              type="date"
+              max={today}
+              value={openedOn}
+              onChange={(e) => set({ openedOn: e.target.value })}
+            />
+          )}
+        </Field>
+        <Field label="Best before" problem={at("bestBefore", bestBefore)}>
+          {(a) => <input {...a} type="date" value={bestBefore} onChange={(e) => set({ bestBefore: e.target.value })} />}
+        </Field>
       </div>
       <div className="grid grid-cols-2 gap-3">
-        <Field label="Where it stands" problem={at("place", place)}>{(a) => <><input {...a} list={`${id}-places`} value={place} maxLength={60} onChange={(e) => set({ place: e.target.value })} /><datalist id={`${id}-places`}>{places.map((one) => <option key={one} value={one} />)}</datalist></>}</Field>
-        <Field label="Lot" problem={at("lot", lot)}>{(a) => <input {...a} value={lot} maxLength={60} onChange={(e) => set({ lot: e.target.value })} />}</Field>
+        <Field label="Where it stands" problem={at("place", place)}>
+          {(a) => (
+            <>
+              <input
+                {...a}
+                list={`${id}-places`}
+                value={place}
+                maxLength={60}
+                onChange={(e) => set({ place: e.target.value })}
+              />
+              <datalist id={`${id}-places`}>
+                {places.map((one) => (
+                  <option key={one} value={one} />
+                ))}
+              </datalist>
+            </>
+          )}
+        </Field>
+        <Field label="Lot" problem={at("lot", lot)}>
+          {(a) => <input {...a} value={lot} maxLength={60} onChange={(e) => set({ lot: e.target.value })} />}
+        </Field>
       </div>
-      <div className="flex items-center gap-4"><Button look="main" type="submit">{jar ? "Keep" : "Put it on the shelf"}</Button><span role="status" className={said ? "text-stop" : ""}>{said}</span></div>
+      <div className="flex items-center gap-4">
+        <Button look="main" type="submit">
+          {jar ? "Keep" : "Put it on the shelf"}
+        </Button>
+        <span role="status" className={said ? "text-stop" : ""}>
+          {said}
+        </span>
+      </div>
     </form>
   );
 }

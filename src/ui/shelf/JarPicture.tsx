@@ -21,13 +21,39 @@ export function JarPicture({ jar, material, height, toScale = false }: JarPictur
   const y = levelY(vessel, jar.leftG, jar.fullG);
   const tall = height * (toScale ? sizeOf(jar.fullG, material.bulkDensityGPerMl.value) : 1);
   return (
-    <svg viewBox="0 0 100 116" height={tall} width={(tall * 100) / 116} role="img" aria-label={`${material.names[0].text}: ${leftWords(jar)}`} className="block max-w-full">
-      <clipPath id={clip}><path d={vessel.outline} /></clipPath>
+    <svg
+      viewBox="0 0 100 116"
+      height={tall}
+      width={(tall * 100) / 116}
+      role="img"
+      aria-label={`${material.names[0].text}: ${leftWords(jar)}`}
+      className="block max-w-full"
+    >
+      <clipPath id={clip}>
+        <path d={vessel.outline} />
+      </clipPath>
       <path d={vessel.outline} className="fill-ware" />
       <rect x="0" y={y} width="100" height={116 - y} fill={ownColour(material.colour)} clipPath={`url(#${clip})`} />
-      {y < vessel.bottomY - 1 && <line x1="0" x2="100" y1={y} y2={y} className="stroke-ink" strokeWidth="1.2" vectorEffect="non-scaling-stroke" clipPath={`url(#${clip})`} />}
+      {y < vessel.bottomY - 1 && (
+        <line
+          x1="0"
+          x2="100"
+          y1={y}
+          y2={y}
+          className="stroke-ink"
+          strokeWidth="1.2"
+          vectorEffect="non-scaling-stroke"
+          clipPath={`url(#${clip})`}
+        />
+      )}
       <path d={vessel.outline} className="fill-none stroke-ink" strokeWidth="2.2" vectorEffect="non-scaling-stroke" />
-      <path d={vessel.lid} className="fill-sunk stroke-ink" strokeWidth="2.2" strokeLinejoin="round" vectorEffect="non-scaling-stroke" />
+      <path
+        d={vessel.lid}
+        className="fill-sunk stroke-ink"
+        strokeWidth="2.2"
+        strokeLinejoin="round"
+        vectorEffect="non-scaling-stroke"
+      />
     </svg>
   );
 }

@@ -40,34 +40,90 @@ export function JarView({ jar, moves, readings, usedIn, timeZone, nowMs }: JarVi
   const age = ageWords(freshness(jar, material, today));
   const perG = pricePerG(jar);
   const remove = async () => {
-    if ((await send("PUT", `jars/${jar.id}/removed`, { removed: true })).ok) { router.push(`/shelf?removed=${jar.id}`); router.refresh(); }
+    if ((await send("PUT", `jars/${jar.id}/removed`, { removed: true })).ok) {
+      router.push(`/shelf?removed=${jar.id}`);
+      router.refresh();
+    }
   };
   const facts: (readonly [string, string | undefined])[] = [
-    ["what it is", `${FAMILY_NAME[material.family].toLowerCase()}, ${FORM_NAME[material.form]}`], ["lot", jar.lot], [jar.madeHere ? "made" : "bought", jar.boughtOn && calendarDayWords(jar.boughtOn, today)], ["opened", jar.openedOn && calendarDayWords(jar.openedOn, today)],
-    ["best before", jar.bestBefore && calendarDayWords(jar.bestBefore, today)], ["stands on", jar.place], ["cost", jar.price === undefined ? undefined : `${moneyWords(jar.price, currency)}${perG === undefined ? "" : `, ${moneyWords(perG * 100, currency)} for 100 g`}`],
+    ["what it is", `${FAMILY_NAME[material.family].toLowerCase()}, ${FORM_NAME[material.form]}`],
+    ["lot", jar.lot],
+    [jar.madeHere ? "made" : "bought", jar.boughtOn && calendarDayWords(jar.boughtOn, today)],
+    ["opened", jar.openedOn && calendarDayWords(jar.openedOn, today)],
+    ["best before", jar.bestBefore && calendarDayWords(jar.bestBefore, today)],
+    ["stands on", jar.place],
+    [
+      "cost",
+      jar.price === undefined
+        ? undefined
+        : `${moneyWords(jar.price, currency)}${perG === undefined ? "" : `, ${moneyWords(perG * 100, currency)} for 100 g`}`,
+    ],
   ];
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
-      <p><Link href="/shelf" className="pressable inline-flex min-h-11 items-center">the whole shelf</Link></p>
+      <p>
+        <Link href="/shelf" className="pressable inline-flex min-h-11 items-center">
+          the whole shelf
+        </Link>
+      </p>
       <h1 className="text-sentence">{material.names[0].text}</h1>
-      <p className="text-lg text-quiet">{jar.name === material.names[0].text ? "" : `“${jar.name}”`}{jar.madeHere ? " made here" : ""}</p>
+      <p className="text-lg text-quiet">
+        {jar.name === material.names[0].text ? "" : `“${jar.name}”`}
+        {jar.madeHere ? " made here" : ""}
+      </p>
       <div className="mt-3 grid gap-x-12 gap-y-8 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div>
           <div className="flex items-end gap-6">
             <JarPicture jar={jar} material={material} height={330} />
-            <p className="pb-8"><span className={`block font-say text-figure ${jar.leftG < 0 ? "text-stop" : ""}`}>{gramWords(Math.abs(jar.leftG))}&nbsp;g</span><span className="text-quiet">{jar.leftG < 0 ? "more was drawn than was in it; put it on the scale" : `left of ${gramWords(jar.fullG)} g`}</span></p>
+            <p className="pb-8">
+              <span className={`block font-say text-figure ${jar.leftG < 0 ? "text-stop" : ""}`}>
+                {gramWords(Math.abs(jar.leftG))}&nbsp;g
+              </span>
+              <span className="text-quiet">
+                {jar.leftG < 0
+                  ? "more was drawn than was in it; put it on the scale"
+                  : `left of ${gramWords(jar.fullG)} g`}
+              </span>
+            </p>
           </div>
           <dl className="mt-4 max-w-[28rem]">
-            {facts.map(([what, is]) => is && <div key={what} className="flex justify-between gap-4 border-b border-line py-1"><dt className="text-quiet">{what}</dt><dd className="text-right font-semibold">{is}</dd></div>)}
+            {facts.map(
+              ([what, is]) =>
+                is && (
+                  <div key={what} className="flex justify-between gap-4 border-b border-line py-1">
+                    <dt className="text-quiet">{what}</dt>
+                    <dd className="text-right font-semibold">{is}</dd>
+                  </div>
+                ),
+            )}
           </dl>
-          {age && <p className="mt-3 max-w-[28rem] border-l-4 border-madder pl-3">{age.charAt(0).toUpperCase() + age.slice(1)}</p>}
+          {age && (
+            <p className="mt-3 max-w-[28rem] border-l-4 border-madder pl-3">
+              {age.charAt(0).toUpperCase() + age.slice(1)}
+            </p>
+          )}
           {material.notToConfuse && <p className="mt-3 max-w-[28rem] text-sm">{material.notToConfuse}</p>}
           <p className="mt-3 flex flex-wrap gap-x-6">
-            <button type="button" className="pressable min-h-11" aria-expanded={changing} onClick={() => setChanging(!changing)}>{changing ? "leave it as it is" : "change what is written"}</button>
-            <Link href={`/shelf/labels?jars=${jar.id}`} className="pressable inline-flex min-h-11 items-center">print its label</Link>
-            <button type="button" className="pressable min-h-11" onClick={() => void remove()}>take it off the shelf</button>
+            <button
+              type="button"
+              className="pressable min-h-11"
+              aria-expanded={changing}
+              onClick={() => setChanging(!changing)}
+            >
+              {changing ? "leave it as it is" : "change what is written"}
+            </button>
+            <Link href={`/shelf/labels?jars=${jar.id}`} className="pressable inline-flex min-h-11 items-center">
+              print its label
+            </Link>
+            <button type="button" className="pressable min-h-11" onClick={() => void remove()}>
+              take it off the shelf
+            </button>
           </p>
-          {changing && <div className="mt-3 max-w-[30rem]"><JarForm jar={jar} key={jar.editedRev} /></div>}
+          {changing && (
+            <div className="mt-3 max-w-[30rem]">
+              <JarForm jar={jar} key={jar.editedRev} />
+            </div>
+          )}
         </div>
         <div className="flex flex-col gap-8">
           <ASpoonOfIt jar={jar} material={material} />
@@ -78,12 +134,33 @@ export function JarView({ jar, moves, readings, usedIn, timeZone, nowMs }: JarVi
             <Ledger moves={moves} timeZone={timeZone} nowMs={nowMs} />
           </section>
           <OtherForms material={jarMaterial(jar, material, spoons)} massG={TEN_G} />
-          {usedIn.length > 0 && <section aria-label="Used in"><h2>Used in</h2><p>{usedIn.map(({ id, name }, i) => <span key={id}>{i > 0 && ", "}<Link href={`/blend/${id}`} className="pressable">{name}</Link></span>)}.</p></section>}
+          {usedIn.length > 0 && (
+            <section aria-label="Used in">
+              <h2>Used in</h2>
+              <p>
+                {usedIn.map(({ id, name }, i) => (
+                  <span key={id}>
+                    {i > 0 && ", "}
+                    <Link href={`/blend/${id}`} className="pressable">
+                      {name}
+                    </Link>
+                  </span>
+                ))}
+                .
+              </p>
+            </section>
+          )}
           <details>
             <summary className="pressable min-h-11 cursor-pointer py-2">where its numbers come from</summary>
             <dl className="max-w-[32rem] text-sm">
               {figureRows(jarMaterial(jar, material, spoons, shelf.learnt)).map(({ what, is, source }) => (
-                <div key={what} className="border-b border-line py-1"><div className="flex justify-between gap-3"><dt>{what}</dt><dd className="text-right font-semibold">{is}</dd></div><dd className="text-quiet">{source}</dd></div>
+                <div key={what} className="border-b border-line py-1">
+                  <div className="flex justify-between gap-3">
+                    <dt>{what}</dt>
+                    <dd className="text-right font-semibold">{is}</dd>
+                  </div>
+                  <dd className="text-quiet">{source}</dd>
+                </div>
               ))}
             </dl>
           </details>
@@ -101,15 +178,31 @@ function ASpoonOfIt({ jar, material }: { jar: StoredJar; material: Material }) {
   return (
     <section aria-label="A level spoon of it">
       <h2>A level spoon of it</h2>
-      {density
-        ? <p>A level tablespoon of this jar is <strong>{spoonfulWords(density, "tbsp", spoons)}</strong>, {density.source.name?.replace("a level spoon, ", "")}; the tables say {tables}. Every bowl that uses this jar is measured by its own.</p>
-        : <p>The tables say <strong>{tables}</strong> to a level tablespoon. {HEAPS.includes(material.form) ? "Powders differ by a fifth and more: weigh a few spoons of yours, and every bowl that uses this jar is measured by them." : "Weigh a few spoons of it to be surer."}</p>}
+      {density ? (
+        <p>
+          A level tablespoon of this jar is <strong>{spoonfulWords(density, "tbsp", spoons)}</strong>,{" "}
+          {density.source.name?.replace("a level spoon, ", "")}; the tables say {tables}. Every bowl that uses this jar
+          is measured by its own.
+        </p>
+      ) : (
+        <p>
+          The tables say <strong>{tables}</strong> to a level tablespoon.{" "}
+          {HEAPS.includes(material.form)
+            ? "Powders differ by a fifth and more: weigh a few spoons of yours, and every bowl that uses this jar is measured by them."
+            : "Weigh a few spoons of it to be surer."}
+        </p>
+      )}
       <WeighSpoon jar={jar} />
     </section>
   );
 }
 
-const MOVE_NAME: Readonly<Record<StockMove["kind"], string>> = { came: "came", weighed: "on the scale", drawn: "into a bowl", premix: "into a mixture" };
+const MOVE_NAME: Readonly<Record<StockMove["kind"], string>> = {
+  came: "came",
+  weighed: "on the scale",
+  drawn: "into a bowl",
+  premix: "into a mixture",
+};
 const SHOWN = 8;
 
 function Ledger({ moves, timeZone, nowMs }: { moves: readonly StockMove[]; timeZone: string; nowMs: number }) {
@@ -118,8 +211,21 @@ function Ledger({ moves, timeZone, nowMs }: { moves: readonly StockMove[]; timeZ
   const rows: { key: string; atMs: number; what: string; href?: string; massG: number }[] = [];
   for (const move of moves) {
     const last = rows.at(-1);
-    if (move.batch && last?.key === move.batch.id) { last.massG += move.massG; continue; }
-    rows.push({ key: move.batch?.id ?? move.id, atMs: move.atMs, massG: move.massG, what: move.batch?.name ?? (move.intoJar ? `into ${move.intoJar.name}` : MOVE_NAME[move.kind]), ...(move.batch ? { href: `/batches/${move.batch.id}` } : move.intoJar ? { href: `/shelf/${move.intoJar.id}` } : {}) });
+    if (move.batch && last?.key === move.batch.id) {
+      last.massG += move.massG;
+      continue;
+    }
+    rows.push({
+      key: move.batch?.id ?? move.id,
+      atMs: move.atMs,
+      massG: move.massG,
+      what: move.batch?.name ?? (move.intoJar ? `into ${move.intoJar.name}` : MOVE_NAME[move.kind]),
+      ...(move.batch
+        ? { href: `/batches/${move.batch.id}` }
+        : move.intoJar
+          ? { href: `/shelf/${move.intoJar.id}` }
+          : {}),
+    });
   }
   return (
     <>
@@ -127,11 +233,30 @@ function Ledger({ moves, timeZone, nowMs }: { moves: readonly StockMove[]; timeZ
         <caption className="sr-only">What went in and out</caption>
         <tbody>
           {(all ? rows : rows.slice(0, SHOWN)).map(({ key, atMs, what, href, massG }) => (
-            <tr key={key} className="border-b border-line"><td className="whitespace-nowrap py-1 pr-3 text-quiet">{momentWords(atMs, timeZone, nowMs)}</td><td>{href ? <Link href={href} className="hover:underline">{what}</Link> : what}</td><td className="whitespace-nowrap text-right font-semibold">{massG > 0 ? "+" : "−"}{gramWords(Math.abs(massG))} g</td></tr>
+            <tr key={key} className="border-b border-line">
+              <td className="whitespace-nowrap py-1 pr-3 text-quiet">{momentWords(atMs, timeZone, nowMs)}</td>
+              <td>
+                {href ? (
+                  <Link href={href} className="hover:underline">
+                    {what}
+                  </Link>
+                ) : (
+                  what
+                )}
+              </td>
+              <td className="whitespace-nowrap text-right font-semibold">
+                {massG > 0 ? "+" : "−"}
+                {gramWords(Math.abs(massG))} g
+              </td>
+            </tr>
           ))}
         </tbody>
       </table>
-      {rows.length > SHOWN && !all && <button type="button" className="pressable min-h-11" onClick={() => setAll(true)}>all {rows.length}</button>}
+      {rows.length > SHOWN && !all && (
+        <button type="button" className="pressable min-h-11" onClick={() => setAll(true)}>
+          all {rows.length}
+        </button>
+      )}
     </>
   );
 }

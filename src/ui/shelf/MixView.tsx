@@ -28,7 +28,11 @@ export function MixView() {
   const [kind, setKind] = useState<Kind>("premix");
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
-      <p><Link href="/shelf" className="pressable inline-flex min-h-11 items-center">the whole shelf</Link></p>
+      <p>
+        <Link href="/shelf" className="pressable inline-flex min-h-11 items-center">
+          the whole shelf
+        </Link>
+      </p>
       <h1 className="text-sentence">Something of your own</h1>
       <div className="mt-3 grid gap-x-16 gap-y-6 md:grid-cols-[20rem_minmax(0,1fr)]">
         <Options label="What kind of thing?" value={kind} options={KINDS} onChange={setKind} />
@@ -38,10 +42,18 @@ export function MixView() {
   );
 }
 
-interface Refused { readonly title: string; readonly at: (field: string) => string | undefined }
+interface Refused {
+  readonly title: string;
+  readonly at: (field: string) => string | undefined;
+}
 const NOTHING: Refused = { title: "", at: () => undefined };
-const refusedBy = (answer: { readonly title: string; readonly errors: readonly { readonly field: string; readonly message: string }[] }): Refused => ({
-  title: answer.errors.length > 0 ? (answer.errors.find(({ field }) => field === "parts")?.message ?? "") : answer.title, at: (field) => answer.errors.find((error) => error.field === field)?.message,
+const refusedBy = (answer: {
+  readonly title: string;
+  readonly errors: readonly { readonly field: string; readonly message: string }[];
+}): Refused => ({
+  title:
+    answer.errors.length > 0 ? (answer.errors.find(({ field }) => field === "parts")?.message ?? "") : answer.title,
+  at: (field) => answer.errors.find((error) => error.field === field)?.message,
 });
 
 function Premix() {
@@ -54,19 +66,55 @@ function Premix() {
   const [refused, setRefused] = useState(NOTHING);
   const jars = shelf.jars.filter((jar) => find(jar.materialId)?.form === "powder");
   const parts = jars.flatMap((jar) => (texts[jar.id]?.trim() ? [{ jar, massG: typedGrams(texts[jar.id]) }] : []));
-  const problemOf = (massG: number) => { const problem = checkNumber("massG", massG, "jarG"); return problem && problemWords(problem); };
+  const problemOf = (massG: number) => {
+    const problem = checkNumber("massG", massG, "jarG");
+    return problem && problemWords(problem);
+  };
   const usable = parts.length > 0 && name.trim() !== "" && parts.every(({ massG }) => !problemOf(massG));
   const totalG = parts.reduce((sum, { massG }) => sum + (Number.isFinite(massG) ? massG : 0), 0);
   const save = async () => {
-    const answer = await send("POST", "jars/premixes", { ...ids, name, ...(place.trim() ? { place } : {}), parts: parts.map(({ jar, massG }) => ({ jarId: jar.id, massG })) });
+    const answer = await send("POST", "jars/premixes", {
+      ...ids,
+      name,
+      ...(place.trim() ? { place } : {}),
+      parts: parts.map(({ jar, massG }) => ({ jarId: jar.id, massG })),
+    });
     if (!answer.ok) return setRefused(refusedBy(answer));
     router.push(`/shelf/${ids.id}`);
     router.refresh();
   };
-  if (jars.length === 0) return <p>There is no powder on the shelf yet. <Link href="/shelf/new" className="pressable">Put a jar up</Link> first.</p>;
+  if (jars.length === 0)
+    return (
+      <p>
+        There is no powder on the shelf yet.{" "}
+        <Link href="/shelf/new" className="pressable">
+          Put a jar up
+        </Link>{" "}
+        first.
+      </p>
+    );
   return (
-    <form className="flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void save(); }} noValidate>
-      <Field label="What do you call it?" problem={refused.at("name")}>{(a) => <input {...a} value={name} maxLength={50} onChange={(e) => { setName(e.target.value); setRefused(NOTHING); }} />}</Field>
+    <form
+      className="flex flex-col gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+      noValidate
+    >
+      <Field label="What do you call it?" problem={refused.at("name")}>
+        {(a) => (
+          <input
+            {...a}
+            value={name}
+            maxLength={50}
+            onChange={(e) => {
+              setName(e.target.value);
+              setRefused(NOTHING);
+            }}
+          />
+        )}
+      </Field>
       <fieldset className="min-w-0">
         <legend className="text-sm font-semibold">Grams of each jar</legend>
         <ul>
@@ -75,23 +123,60 @@ function Premix() {
             const wrong = massG === undefined ? undefined : problemOf(massG);
             const over = massG !== undefined && massG > jar.leftG;
             return (
-              <li key={jar.id} className="flex flex-wrap items-center justify-between gap-x-4 border-b border-line py-1">
-                <label className="min-w-0 flex-1" htmlFor={jar.id}>{find(jar.materialId)?.names[0].text} <span className="text-sm text-quiet">{leftWords(jar)}</span></label>
-                <span className="text-sm text-quiet">{massG !== undefined && totalG > 0 ? `${Math.round((massG / totalG) * 100)} %` : ""}</span>
-                <input id={jar.id} className="w-24 text-right" inputMode="decimal" value={texts[jar.id] ?? ""} aria-invalid={wrong ? true : undefined} onChange={(e) => { setTexts((now) => ({ ...now, [jar.id]: e.target.value })); setRefused(NOTHING); }} />
-                {(wrong ?? over) && <span className={`w-full text-right text-sm ${wrong ? "text-stop" : "text-madder"}`} role={wrong ? "alert" : undefined}>{wrong ?? "more than is thought to be left; it will say overdrawn"}</span>}
+              <li
+                key={jar.id}
+                className="flex flex-wrap items-center justify-between gap-x-4 border-b border-line py-1"
+              >
+                <label className="min-w-0 flex-1" htmlFor={jar.id}>
+                  {find(jar.materialId)?.names[0].text} <span className="text-sm text-quiet">{leftWords(jar)}</span>
+                </label>
+                <span className="text-sm text-quiet">
+                  {massG !== undefined && totalG > 0 ? `${Math.round((massG / totalG) * 100)} %` : ""}
+                </span>
+                <input
+                  id={jar.id}
+                  className="w-24 text-right"
+                  inputMode="decimal"
+                  value={texts[jar.id] ?? ""}
+                  aria-invalid={wrong ? true : undefined}
+                  onChange={(e) => {
+                    setTexts((now) => ({ ...now, [jar.id]: e.target.value }));
+                    setRefused(NOTHING);
+                  }}
+                />
+                {(wrong ?? over) && (
+                  <span
+                    className={`w-full text-right text-sm ${wrong ? "text-stop" : "text-madder"}`}
+                    role={wrong ? "alert" : undefined}
+                  >
+                    {wrong ?? "more than is thought to be left; it will say overdrawn"}
+                  </span>
+                )}
               </li>
             );
           })}
         </ul>
       </fieldset>
-      <Field label="Where it will stand">{(a) => <input {...a} value={place} maxLength={60} onChange={(e) => setPlace(e.target.value)} />}</Field>
-      <div className="flex flex-wrap items-center gap-4"><Button look="main" type="submit" disabled={!usable}>Mix {totalG > 0 ? `${gramWords(totalG)} g` : "it"}</Button><span role="alert" className="text-stop">{refused.title}</span></div>
+      <Field label="Where it will stand">
+        {(a) => <input {...a} value={place} maxLength={60} onChange={(e) => setPlace(e.target.value)} />}
+      </Field>
+      <div className="flex flex-wrap items-center gap-4">
+        <Button look="main" type="submit" disabled={!usable}>
+          Mix {totalG > 0 ? `${gramWords(totalG)} g` : "it"}
+        </Button>
+        <span role="alert" className="text-stop">
+          {refused.title}
+        </span>
+      </div>
     </form>
   );
 }
 
-interface DraftPart { readonly key: number; readonly material: Material | undefined; readonly shareText: string }
+interface DraftPart {
+  readonly key: number;
+  readonly material: Material | undefined;
+  readonly shareText: string;
+}
 
 function OwnThing({ kind }: { kind: "mixture" | "like" }) {
   const router = useRouter();
@@ -101,9 +186,20 @@ function OwnThing({ kind }: { kind: "mixture" | "like" }) {
   const [parts, setParts] = useState<readonly DraftPart[]>([{ key: 0, material: undefined, shareText: "" }]);
   const [refused, setRefused] = useState(NOTHING);
   const chosen = parts.filter((part) => part.material);
-  const change = (key: number, to: Partial<DraftPart>) => { setRefused(NOTHING); setParts((now) => now.map((part) => (part.key === key ? { ...part, ...to } : part))); };
+  const change = (key: number, to: Partial<DraftPart>) => {
+    setRefused(NOTHING);
+    setParts((now) => now.map((part) => (part.key === key ? { ...part, ...to } : part)));
+  };
   const save = async () => {
-    const body = kind === "like" ? { likeId: like?.id } : { parts: chosen.map(({ material, shareText }) => ({ materialId: material!.id, ...(shareText.trim() ? { share: typed(shareText) / 100 } : {}) })) };
+    const body =
+      kind === "like"
+        ? { likeId: like?.id }
+        : {
+            parts: chosen.map(({ material, shareText }) => ({
+              materialId: material!.id,
+              ...(shareText.trim() ? { share: typed(shareText) / 100 } : {}),
+            })),
+          };
     const answer = await send<{ materialId: string }>("POST", "things", { id, name, ...body });
     if (!answer.ok) return setRefused(refusedBy(answer));
     router.push(`/shelf/new?of=${encodeURIComponent(answer.value.materialId)}`);
@@ -111,23 +207,78 @@ function OwnThing({ kind }: { kind: "mixture" | "like" }) {
   };
   const usable = name.trim() !== "" && (kind === "like" ? like !== undefined : chosen.length > 0);
   return (
-    <form className="flex flex-col gap-4" onSubmit={(event) => { event.preventDefault(); void save(); }} noValidate>
-      <Field label="What is it called?" problem={refused.at("name")}>{(a) => <input {...a} value={name} maxLength={50} onChange={(e) => { setName(e.target.value); setRefused(NOTHING); }} />}</Field>
-      {kind === "like" && <MaterialPicker label="It is most like" value={like} onChange={setLike} problem={refused.at("likeId")} />}
+    <form
+      className="flex flex-col gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+      noValidate
+    >
+      <Field label="What is it called?" problem={refused.at("name")}>
+        {(a) => (
+          <input
+            {...a}
+            value={name}
+            maxLength={50}
+            onChange={(e) => {
+              setName(e.target.value);
+              setRefused(NOTHING);
+            }}
+          />
+        )}
+      </Field>
+      {kind === "like" && (
+        <MaterialPicker label="It is most like" value={like} onChange={setLike} problem={refused.at("likeId")} />
+      )}
       {kind === "mixture" && (
         <fieldset className="flex min-w-0 flex-col gap-3">
           <legend className="text-sm font-semibold">What is in it, with its share where the bag says so</legend>
           {parts.map((part, i) => (
-            <div key={part.key} className="grid grid-cols-[minmax(0,1fr)_6rem] items-start gap-3 border-b border-line pb-2">
-              <MaterialPicker label={`Part ${i + 1}`} value={part.material} onChange={(material) => change(part.key, { material })} problem={refused.at(`parts.${i}.materialId`)} />
-              <Field label="share, %" problem={refused.at(`parts.${i}.share`)}>{(a) => <input {...a} inputMode="decimal" className="w-full" value={part.shareText} onChange={(e) => change(part.key, { shareText: e.target.value })} />}</Field>
+            <div
+              key={part.key}
+              className="grid grid-cols-[minmax(0,1fr)_6rem] items-start gap-3 border-b border-line pb-2"
+            >
+              <MaterialPicker
+                label={`Part ${i + 1}`}
+                value={part.material}
+                onChange={(material) => change(part.key, { material })}
+                problem={refused.at(`parts.${i}.materialId`)}
+              />
+              <Field label="share, %" problem={refused.at(`parts.${i}.share`)}>
+                {(a) => (
+                  <input
+                    {...a}
+                    inputMode="decimal"
+                    className="w-full"
+                    value={part.shareText}
+                    onChange={(e) => change(part.key, { shareText: e.target.value })}
+                  />
+                )}
+              </Field>
             </div>
           ))}
-          <Button className="self-start" onClick={() => setParts((now) => [...now, { key: (now.at(-1)?.key ?? 0) + 1, material: undefined, shareText: "" }])}>one more part</Button>
-          <p className="text-sm text-quiet">A share left empty is not known: the parts share alike, and every band is as wide as its extreme part.</p>
+          <Button
+            className="self-start"
+            onClick={() =>
+              setParts((now) => [...now, { key: (now.at(-1)?.key ?? 0) + 1, material: undefined, shareText: "" }])
+            }
+          >
+            one more part
+          </Button>
+          <p className="text-sm text-quiet">
+            A share left empty is not known: the parts share alike, and every band is as wide as its extreme part.
+          </p>
         </fieldset>
       )}
-      <div className="flex flex-wrap items-center gap-4"><Button look="main" type="submit" disabled={!usable}>Keep it, and put a jar of it up</Button><span role="alert" className="text-stop">{refused.title}</span></div>
+      <div className="flex flex-wrap items-center gap-4">
+        <Button look="main" type="submit" disabled={!usable}>
+          Keep it, and put a jar of it up
+        </Button>
+        <span role="alert" className="text-stop">
+          {refused.title}
+        </span>
+      </div>
     </form>
   );
 }

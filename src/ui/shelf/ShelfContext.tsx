@@ -15,10 +15,28 @@ function known(house: HouseShelf): Known {
   const { shelf } = house;
   const everything = everythingOn(shelf);
   let index: SearchIndex | undefined;
-  return { ...house, find: lookupOn(shelf), everything, index: () => (index ??= searchIndex(everything, shelf.jars.map((jar) => ({ id: jar.materialId, text: jar.name })))) };
+  return {
+    ...house,
+    find: lookupOn(shelf),
+    everything,
+    index: () =>
+      (index ??= searchIndex(
+        everything,
+        shelf.jars.map((jar) => ({ id: jar.materialId, text: jar.name })),
+      )),
+  };
 }
 
-const Context = createContext<Known>(known({ shelf: EMPTY_SHELF, spoons: "metric", vessels: {}, currency: "EUR", meanings: NO_MEANINGS, today: "2026-01-01" }));
+const Context = createContext<Known>(
+  known({
+    shelf: EMPTY_SHELF,
+    spoons: "metric",
+    vessels: {},
+    currency: "EUR",
+    meanings: NO_MEANINGS,
+    today: "2026-01-01",
+  }),
+);
 
 export function ShelfProvider({ house, children }: { house: HouseShelf; children: ReactNode }) {
   const value = useMemo(() => known(house), [house]);

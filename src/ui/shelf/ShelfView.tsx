@@ -20,36 +20,94 @@ const nothingChanges = () => () => undefined;
 const NEARLY_OUT = 0.12;
 
 /** What has this house got, how does it behave, and is it still good: the boards with their jars. */
-export function ShelfView({ things, gone }: { things: readonly StoredThing[]; gone?: { readonly id: string; readonly name: string } }) {
-  const { shelf: { jars }, find, index, today } = useShelf();
+export function ShelfView({
+  things,
+  gone,
+}: {
+  things: readonly StoredThing[];
+  gone?: { readonly id: string; readonly name: string };
+}) {
+  const {
+    shelf: { jars },
+    find,
+    index,
+    today,
+  } = useShelf();
   const [text, setText] = useState("");
   const hits = text.trim() ? new Set(search(index(), text, 60).map(({ id }) => id)) : undefined;
   const shown = jars.filter((jar) => !hits || hits.has(jar.materialId));
   // A shelf of hundreds is sent with its first boards; the others are drawn where it is looked at.
-  const inBrowser = useSyncExternalStore(nothingChanges, () => true, () => false);
+  const inBrowser = useSyncExternalStore(
+    nothingChanges,
+    () => true,
+    () => false,
+  );
   const sent = inBrowser ? shown : shown.slice(0, FIRST_SENT);
   const places = [...new Set(shown.map((jar) => jar.place ?? NO_PLACE))];
   const nameOf = (jar: Jar) => find(jar.materialId)?.names[0].text ?? "";
-  const known = jars.flatMap((jar) => { const material = find(jar.materialId); return material ? [{ jar, material, age: freshness(jar, material, today) }] : []; });
+  const known = jars.flatMap((jar) => {
+    const material = find(jar.materialId);
+    return material ? [{ jar, material, age: freshness(jar, material, today) }] : [];
+  });
   const past = known.filter(({ age, jar }) => age.state === "past" && jar.leftG > 0);
   const out = known.filter(({ jar }) => jar.leftG < NEARLY_OUT * jar.fullG);
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
-      <h1 className="text-sentence font-say font-medium">{jars.length === 0 ? "The shelf is empty." : summary(jars.length, places.length, past.map(({ material }) => material.names[0].text), out.map(({ material }) => material.names[0].text))}</h1>
+      <h1 className="text-sentence font-say font-medium">
+        {jars.length === 0
+          ? "The shelf is empty."
+          : summary(
+              jars.length,
+              places.length,
+              past.map(({ material }) => material.names[0].text),
+              out.map(({ material }) => material.names[0].text),
+            )}
+      </h1>
       <p className="mt-1 flex flex-wrap items-center gap-x-6">
-        <Link href="/shelf/new" className="pressable flex min-h-11 items-center">put a jar on the shelf</Link>
-        <Link href="/shelf/mix" className="pressable flex min-h-11 items-center">mix your own</Link>
-        <Link href="/shelf/gathering" className="pressable flex min-h-11 items-center">what is short?</Link>
-        {jars.length > 0 && <Link href="/shelf/labels" className="pressable flex min-h-11 items-center">print labels</Link>}
-        {jars.length > 6 && <label className="flex items-center gap-2"><span className="text-sm font-semibold">Look for</span><input type="search" className="w-44" value={text} onChange={(e) => setText(e.target.value)} placeholder="slip, methi, scalp …" /></label>}
+        <Link href="/shelf/new" className="pressable flex min-h-11 items-center">
+          put a jar on the shelf
+        </Link>
+        <Link href="/shelf/mix" className="pressable flex min-h-11 items-center">
+          mix your own
+        </Link>
+        <Link href="/shelf/gathering" className="pressable flex min-h-11 items-center">
+          what is short?
+        </Link>
+        {jars.length > 0 && (
+          <Link href="/shelf/labels" className="pressable flex min-h-11 items-center">
+            print labels
+          </Link>
+        )}
+        {jars.length > 6 && (
+          <label className="flex items-center gap-2">
+            <span className="text-sm font-semibold">Look for</span>
+            <input
+              type="search"
+              className="w-44"
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+              placeholder="slip, methi, scalp …"
+            />
+          </label>
+        )}
       </p>
       {gone && <PutBack path={`jars/${gone.id}/removed`} then="/shelf" words={`${gone.name} is off the shelf.`} />}
-      {jars.length === 0 && <p className="mt-3 max-w-[44rem]">A jar is one bag, bottle or tub. Put the first one up: what it is, and what it weighs. Then weigh a level spoon of it, and every amount that uses it is your own jar’s, not a table’s.</p>}
+      {jars.length === 0 && (
+        <p className="mt-3 max-w-[44rem]">
+          A jar is one bag, bottle or tub. Put the first one up: what it is, and what it weighs. Then weigh a level
+          spoon of it, and every amount that uses it is your own jar’s, not a table’s.
+        </p>
+      )}
       {places.map((place) => (
         <section key={place} aria-label={place} className="mt-5">
           <h2 className="text-base text-quiet">{place}</h2>
           <ul className="grid grid-cols-3 overflow-x-clip sm:grid-cols-5 lg:grid-cols-8">
-            {sent.filter((jar) => (jar.place ?? NO_PLACE) === place).sort((a, b) => nameOf(a).localeCompare(nameOf(b))).map((jar) => <OnBoard key={jar.id} jar={jar} />)}
+            {sent
+              .filter((jar) => (jar.place ?? NO_PLACE) === place)
+              .sort((a, b) => nameOf(a).localeCompare(nameOf(b)))
+              .map((jar) => (
+                <OnBoard key={jar.id} jar={jar} />
+              ))}
           </ul>
         </section>
       ))}
@@ -63,7 +121,8 @@ export function ShelfView({ things, gone }: { things: readonly StoredThing[]; go
 }
 
 function summary(count: number, places: number, past: readonly string[], out: readonly string[]): string {
-  const list = (names: readonly string[]) => (names.length > 2 ? `${names.slice(0, 2).join(", ")} and ${names.length - 2} more` : names.join(" and "));
+  const list = (names: readonly string[]) =>
+    names.length > 2 ? `${names.slice(0, 2).join(", ")} and ${names.length - 2} more` : names.join(" and ");
   const said = [`${count} ${count === 1 ? "jar" : "jars"}${places > 1 ? ` in ${places} places` : ""}.`];
   if (past.length > 0) said.push(`Try before use: ${list(past)}.`);
   if (out.length > 0) said.push(`Nearly out: ${list(out)}.`);
@@ -79,11 +138,17 @@ function OnBoard({ jar }: { jar: Jar }) {
   return (
     <li className="group/jar flex flex-col">
       <Link href={`/shelf/${jar.id}`} className="group flex flex-1 flex-col">
-        <span className="flex h-[6.6rem] items-end justify-center relative border-b-[5px] border-ink px-1 group-last/jar:after:absolute group-last/jar:after:-bottom-[5px] group-last/jar:after:left-full group-last/jar:after:h-[5px] group-last/jar:after:w-screen group-last/jar:after:bg-ink"><JarPicture jar={jar} material={material} height={104} toScale /></span>
+        <span className="flex h-[6.6rem] items-end justify-center relative border-b-[5px] border-ink px-1 group-last/jar:after:absolute group-last/jar:after:-bottom-[5px] group-last/jar:after:left-full group-last/jar:after:h-[5px] group-last/jar:after:w-screen group-last/jar:after:bg-ink">
+          <JarPicture jar={jar} material={material} height={104} toScale />
+        </span>
         <span className="px-1 pb-3 pt-1 text-center leading-tight">
           <span className="block break-words font-semibold group-hover:underline">{material.names[0].text}</span>
           <span className={`block text-sm ${jar.leftG < 0 ? "text-stop" : ""}`}>{leftWords(jar)}</span>
-          {density && <span className="block text-sm text-leaf">{gramWords(density.value * spoonMl(spoons).tbsp)} g a tbsp, weighed</span>}
+          {density && (
+            <span className="block text-sm text-leaf">
+              {gramWords(density.value * spoonMl(spoons).tbsp)} g a tbsp, weighed
+            </span>
+          )}
           {age && <span className="block text-sm text-madder">{age}</span>}
         </span>
       </Link>

@@ -27,7 +27,8 @@ export function WeighSpoon({ jar }: { jar: StoredJar }) {
   const weighing = { count: typed(countText), unit, massG: typedGrams(massText) };
   const problems = checkWeighing(weighing, material);
   const possible = problems.length > 0 || densityIsPossible(weighing, spoons);
-  const at = (field: string, text: string) => (text.trim() === "" ? undefined : problems.filter((problem) => problem.field === field).map(problemWords)[0]);
+  const at = (field: string, text: string) =>
+    text.trim() === "" ? undefined : problems.filter((problem) => problem.field === field).map(problemWords)[0];
   const keep = async () => {
     const answer = await send("POST", `jars/${jar.id}/weighings`, { id, ...weighing });
     setSaid(answer.ok ? "Kept." : (answer.errors[0]?.message ?? answer.title));
@@ -36,19 +37,80 @@ export function WeighSpoon({ jar }: { jar: StoredJar }) {
     setId(uuid());
     router.refresh();
   };
-  const withdraw = async (weighingId: string) => { if ((await send("PUT", `weighings/${weighingId}/withdrawn`, { withdrawn: true })).ok) router.refresh(); };
+  const withdraw = async (weighingId: string) => {
+    if ((await send("PUT", `weighings/${weighingId}/withdrawn`, { withdrawn: true })).ok) router.refresh();
+  };
   return (
     <>
-      <form className="mt-2 flex flex-wrap items-end gap-3" onSubmit={(event) => { event.preventDefault(); void keep(); }} noValidate>
-        <div className="w-20"><Field label="Level" problem={at("count", countText)}>{(a) => <input {...a} className="w-full" inputMode="decimal" value={countText} onChange={(e) => setCount(e.target.value)} />}</Field></div>
-        <Field label="of" problem={at("unit", massText)}>{(a) => <select {...a} value={unit} onChange={(e) => setUnit(e.target.value as Weighing["unit"])}>{WEIGHED_BY.map((one) => <option key={one} value={one}>{UNIT_NAME[one]}</option>)}</select>}</Field>
-        <div className="w-28"><Field label="weigh, g" problem={at("massG", massText) ?? (massText.trim() !== "" && !possible ? problemWords({ field: "massG", code: "notAWeight" }) : undefined)}>{(a) => <input {...a} className="w-full" inputMode="decimal" value={massText} onChange={(e) => { setMass(e.target.value); setSaid(""); }} />}</Field></div>
-        <Button type="submit" disabled={problems.length > 0 || !possible}>Keep this weighing</Button>
+      <form
+        className="mt-2 flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+        noValidate
+      >
+        <div className="w-20">
+          <Field label="Level" problem={at("count", countText)}>
+            {(a) => (
+              <input
+                {...a}
+                className="w-full"
+                inputMode="decimal"
+                value={countText}
+                onChange={(e) => setCount(e.target.value)}
+              />
+            )}
+          </Field>
+        </div>
+        <Field label="of" problem={at("unit", massText)}>
+          {(a) => (
+            <select {...a} value={unit} onChange={(e) => setUnit(e.target.value as Weighing["unit"])}>
+              {WEIGHED_BY.map((one) => (
+                <option key={one} value={one}>
+                  {UNIT_NAME[one]}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <div className="w-28">
+          <Field
+            label="weigh, g"
+            problem={
+              at("massG", massText) ??
+              (massText.trim() !== "" && !possible ? problemWords({ field: "massG", code: "notAWeight" }) : undefined)
+            }
+          >
+            {(a) => (
+              <input
+                {...a}
+                className="w-full"
+                inputMode="decimal"
+                value={massText}
+                onChange={(e) => {
+                  setMass(e.target.value);
+                  setSaid("");
+                }}
+              />
+            )}
+          </Field>
+        </div>
+        <Button type="submit" disabled={problems.length > 0 || !possible}>
+          Keep this weighing
+        </Button>
         <span role="status">{said}</span>
       </form>
       {jar.weighings.length > 0 && (
         <ul className="mt-2 text-sm">
-          {jar.weighings.map((one) => <li key={one.id}>{kitchenNumber(one.count)} level {UNIT_NAME[one.unit]} weighed {gramWords(one.massG)} g <button type="button" className="pressable min-h-11" onClick={() => void withdraw(one.id)}>take it back</button></li>)}
+          {jar.weighings.map((one) => (
+            <li key={one.id}>
+              {kitchenNumber(one.count)} level {UNIT_NAME[one.unit]} weighed {gramWords(one.massG)} g{" "}
+              <button type="button" className="pressable min-h-11" onClick={() => void withdraw(one.id)}>
+                take it back
+              </button>
+            </li>
+          ))}
         </ul>
       )}
     </>
@@ -71,9 +133,33 @@ export function WeighLeft({ jar }: { jar: StoredJar }) {
     router.refresh();
   };
   return (
-    <form className="mt-1 flex flex-wrap items-end gap-3" onSubmit={(event) => { event.preventDefault(); void keep(); }} noValidate>
-      <div className="w-40"><Field label="The scale says, g" problem={problem && problemWords(problem)}>{(a) => <input {...a} className="w-full" inputMode="decimal" value={text} onChange={(e) => { setText(e.target.value); setSaid(""); }} />}</Field></div>
-      <Button type="submit" disabled={text.trim() === "" || problem !== undefined}>That is left</Button>
+    <form
+      className="mt-1 flex flex-wrap items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+      noValidate
+    >
+      <div className="w-40">
+        <Field label="The scale says, g" problem={problem && problemWords(problem)}>
+          {(a) => (
+            <input
+              {...a}
+              className="w-full"
+              inputMode="decimal"
+              value={text}
+              onChange={(e) => {
+                setText(e.target.value);
+                setSaid("");
+              }}
+            />
+          )}
+        </Field>
+      </div>
+      <Button type="submit" disabled={text.trim() === "" || problem !== undefined}>
+        That is left
+      </Button>
       <span role="status">{said}</span>
     </form>
   );

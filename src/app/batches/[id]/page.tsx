@@ -13,13 +13,24 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   if (!found) notFound();
   const { household, settings } = found;
   const id = await idIn(params);
-  const [batch, events, heads] = await Promise.all([findBatch(household.id, id), listEvents(household.id, id), listHeads(household.id)]);
+  const [batch, events, heads] = await Promise.all([
+    findBatch(household.id, id),
+    listEvents(household.id, id),
+    listHeads(household.id),
+  ]);
   if (!batch) notFound();
   const lastTime = await lastTimeOf(household.id, batch);
   return (
     <BatchView
-      batch={batch} packedEvents={packEvents(events)} rev={household.rev} sheet={worksheetFor(batch.question, batch.answer, settings.vessels)} heads={heads.map(({ id: headId, name }) => ({ id: headId, name }))}
-      blendId={batch.blendId ?? undefined} lastTime={lastTime} timeZone={settings.timeZone} nowMs={Date.now()}
+      batch={batch}
+      packedEvents={packEvents(events)}
+      rev={household.rev}
+      sheet={worksheetFor(batch.question, batch.answer, settings.vessels)}
+      heads={heads.map(({ id: headId, name }) => ({ id: headId, name }))}
+      blendId={batch.blendId ?? undefined}
+      lastTime={lastTime}
+      timeZone={settings.timeZone}
+      nowMs={Date.now()}
     />
   );
 }

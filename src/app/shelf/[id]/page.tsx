@@ -14,7 +14,22 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const jar = found && (await findJar(found.household.id, id));
   if (!found || !jar) return gone("jar", id);
   const { household, settings } = found;
-  const [moves, readings, blends] = await Promise.all([movesOfJar(household.id, id), readingsOfJar(household.id, id), listBlends(household.id)]);
-  const usedIn = blends.filter(({ blend }) => thingsOf(blend).some((line) => line.materialId === jar.materialId)).map((blend) => ({ id: blend.id, name: blend.name }));
-  return <JarView jar={jar} moves={moves} readings={readings} usedIn={usedIn} timeZone={settings.timeZone} nowMs={Date.now()} />;
+  const [moves, readings, blends] = await Promise.all([
+    movesOfJar(household.id, id),
+    readingsOfJar(household.id, id),
+    listBlends(household.id),
+  ]);
+  const usedIn = blends
+    .filter(({ blend }) => thingsOf(blend).some((line) => line.materialId === jar.materialId))
+    .map((blend) => ({ id: blend.id, name: blend.name }));
+  return (
+    <JarView
+      jar={jar}
+      moves={moves}
+      readings={readings}
+      usedIn={usedIn}
+      timeZone={settings.timeZone}
+      nowMs={Date.now()}
+    />
+  );
 }

@@ -8,6 +8,10 @@ export const metadata = { title: "What is short?" };
 export default async function Page({ searchParams }: { searchParams: Promise<{ want?: string }> }) {
   const found = await house();
   if (!found) return <NoHouse />;
-  const { shelf: _, ...rest } = await gathering(found.household.id, found.settings.spoons, wantsIn((await searchParams).want ?? ""));
+  const { shelf: _, ...rest } = await gathering(
+    found.household.id,
+    found.settings.spoons,
+    wantsIn((await searchParams).want ?? ""),
+  );
   return <GatheringView {...rest} />;
 }

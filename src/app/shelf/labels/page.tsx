@@ -14,5 +14,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ j
   const chosen = ((await searchParams).jars ?? "").split(",").filter(isUuid);
   const host = (await headers()).get("host") ?? "127.0.0.1";
   const origin = originForPhones(host);
-  return <LabelsView chosen={chosen} things={await listOwnThings(found.household.id)} origin={origin} key={chosen.join()} />;
+  return (
+    <LabelsView chosen={chosen} things={await listOwnThings(found.household.id)} origin={origin} key={chosen.join()} />
+  );
 }

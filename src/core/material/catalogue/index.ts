@@ -13,7 +13,20 @@ import { SEEDS } from "./seeds";
 import { WATERS } from "./waters";
 
 /** Where two are called alike, the one that makers mean more often stands first: the seed of fenugreek, the flower of hibiscus. */
-export const CATALOGUE: readonly Material[] = [...FRUITS, ...SEEDS, ...ROOTS, ...FLOWERS, ...LEAVES, ...CLAYS, ...BASES, ...ACIDS, ...OILS, ...ESSENTIAL_OILS, ...WATERS, ...LOTION_PARTS];
+export const CATALOGUE: readonly Material[] = [
+  ...FRUITS,
+  ...SEEDS,
+  ...ROOTS,
+  ...FLOWERS,
+  ...LEAVES,
+  ...CLAYS,
+  ...BASES,
+  ...ACIDS,
+  ...OILS,
+  ...ESSENTIAL_OILS,
+  ...WATERS,
+  ...LOTION_PARTS,
+];
 
 const BY_ID: ReadonlyMap<string, Material> = new Map(CATALOGUE.map((material) => [material.id, material]));
 

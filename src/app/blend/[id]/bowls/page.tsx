@@ -11,5 +11,13 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const id = await idIn(params);
   const blend = found && (await findBlend(found.household.id, id));
   if (!found || !blend) notFound();
-  return <BowlsView name={blend.name} blendId={id} bowls={await bowlsOf(found.household.id, id)} timeZone={found.settings.timeZone} nowMs={Date.now()} />;
+  return (
+    <BowlsView
+      name={blend.name}
+      blendId={id}
+      bowls={await bowlsOf(found.household.id, id)}
+      timeZone={found.settings.timeZone}
+      nowMs={Date.now()}
+    />
+  );
 }

@@ -10,14 +10,32 @@ import { VersionsView } from "@/ui/blend/VersionsView";
 
 export const metadata = { title: "Versions" };
 
-export default async function Page({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ against?: string }> }) {
+export default async function Page({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ against?: string }>;
+}) {
   const found = await house();
-  const [versions, heads] = found ? await Promise.all([listVersions(found.household.id, await idIn(params)), listHeads(found.household.id)]) : [[], []];
+  const [versions, heads] = found
+    ? await Promise.all([listVersions(found.household.id, await idIn(params)), listHeads(found.household.id)])
+    : [[], []];
   if (!found || versions.length === 0) notFound();
   const shelf = await shelfOf(found.household.id);
   const bowls = versions.map(({ blend, headId }) => {
-    const result = computePaste(questionOn(blend, heads.find(({ id }) => id === headId)?.hair ?? PLAIN_HEAD, found.settings.spoons, shelf));
+    const result = computePaste(
+      questionOn(blend, heads.find(({ id }) => id === headId)?.hair ?? PLAIN_HEAD, found.settings.spoons, shelf),
+    );
     return result.ok ? { layers: result.value.layers, totalMl: result.value.totalMl } : undefined;
   });
-  return <VersionsView versions={versions} bowls={bowls} against={Number((await searchParams).against) || undefined} timeZone={found.settings.timeZone} nowMs={Date.now()} />;
+  return (
+    <VersionsView
+      versions={versions}
+      bowls={bowls}
+      against={Number((await searchParams).against) || undefined}
+      timeZone={found.settings.timeZone}
+      nowMs={Date.now()}
+    />
+  );
 }

@@ -8,7 +8,10 @@ import { movesOfJar } from "@/store/stock";
 export const GET = reads(async ({ household, params }) => {
   const jar = await findJar(household.id, params.id);
   if (!jar) throw notFound();
-  const [moves, readings] = await Promise.all([movesOfJar(household.id, params.id), readingsOfJar(household.id, params.id)]);
+  const [moves, readings] = await Promise.all([
+    movesOfJar(household.id, params.id),
+    readingsOfJar(household.id, params.id),
+  ]);
   return { jar, moves, readings };
 });
 export const PUT = writes(JarChangeInput, changeJar);

@@ -14,5 +14,9 @@ export const GET = reads(async ({ household, settings, params }) => {
   const head = saved.headId ? await findHead(household.id, saved.headId) : undefined;
   // As the shelf makes it: things of the house's own, and its jars by their own spoons.
   const question = questionOn(saved.blend, head?.hair ?? PLAIN_HEAD, settings.spoons, await shelfOf(household.id));
-  return fileOf(JSON.stringify(recipeOf(saved.name, answerOf(question), question), null, 2), "application/ld+json", "blend.jsonld");
+  return fileOf(
+    JSON.stringify(recipeOf(saved.name, answerOf(question), question), null, 2),
+    "application/ld+json",
+    "blend.jsonld",
+  );
 });

@@ -1,4 +1,6 @@
 import { headBook } from "@/server/book/export";
 import { bookFile, reads } from "@/server/route";
 
-export const GET = reads(async ({ household, params }) => bookFile(JSON.stringify(await headBook(household.id, params.id), null, 1), "head"));
+export const GET = reads(async ({ household, params }) =>
+  bookFile(JSON.stringify(await headBook(household.id, params.id), null, 1), "head"),
+);
