@@ -1,6 +1,13 @@
 import { coverage, type Head } from "../head";
 import { LIMITS } from "../limits";
+import type { Unit } from "../measure";
 import type { Blend } from "./blend";
+
+/** As a kitchen measures: pieces by halves, whole drops, three digits of the rest. */
+export function tidyAmount(amount: number, unit: Unit): number {
+  if (unit === "piece") return Math.max(0.5, Math.round(amount * 2) / 2);
+  return unit === "drop" ? Math.max(LIMITS.dropCount.min, Math.round(amount)) : Number(amount.toPrecision(3));
+}
 
 /**
  * The same recipe for another amount of paste: fixed things go along in proportion (pieces to the half, the rest to
@@ -9,20 +16,16 @@ import type { Blend } from "./blend";
  * @param factor wanted paste over the paste it was written for, > 0
  */
 export function scaleBlend(blend: Blend, factor: number): Blend {
-  const tidy = (amount: number, unit: string) => {
-    if (unit === "piece") return Math.max(0.5, Math.round(amount * 2) / 2);
-    return unit === "drop" ? Math.max(LIMITS.dropCount.min, Math.round(amount)) : Number(amount.toPrecision(3));
-  };
   const { amountMl, ...bare } = blend.liquid;
   // Where something else is solved for, the liquid is what it is solved from.
   const pinned =
     amountMl !== undefined && (blend.sizing === "forLiquid" || blend.lines.some(({ role }) => role === "solved"));
   return {
     ...blend,
-    liquid: pinned ? { ...bare, amountMl: tidy(amountMl * factor, "ml") } : bare,
+    liquid: pinned ? { ...bare, amountMl: tidyAmount(amountMl * factor, "ml") } : bare,
     lines: blend.lines.map((line) =>
       line.role === "fixed" || blend.sizing === "asGiven"
-        ? { ...line, amount: tidy(line.amount * factor, line.unit) }
+        ? { ...line, amount: tidyAmount(line.amount * factor, line.unit) }
         : line,
     ),
   };

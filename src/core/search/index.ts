@@ -4,3 +4,4 @@ export * from "./kitchenNames";
 export * from "./nameThing";
 export * from "./readPage";
 export * from "./slips";
+export { isDrink } from "./readLine";

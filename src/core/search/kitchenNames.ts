@@ -82,7 +82,6 @@ export const KITCHEN_NAMES: Readonly<Record<string, KitchenName>> = {
   starch: { ids: ["cornstarch", "arrowroot", "tapioca-starch"] },
   "corn starch": { ids: ["cornstarch"] },
   "corn flour": { ids: ["cornstarch"] },
-  "vinegar apple": { ids: ["cider-vinegar"] },
   soda: { ids: ["baking-soda"] },
   bicarb: { ids: ["baking-soda"] },
   "vitamin e oil": { ids: ["vitamin-e"] },

@@ -165,7 +165,7 @@ function amountOf(
 }
 
 /** Water and teas may stand on a page without a number: they make the paste up. */
-const drunk = (material: Material | undefined): boolean =>
+export const isDrink = (material: Material | undefined): boolean =>
   material?.makesUp === true && (material.id === "water" || material.tags.includes("tea"));
 
 /** Reads one line that is no total and no equation. */
@@ -219,7 +219,7 @@ export function readLine(text: string, index: SearchIndex, find: Lookup, spoons:
       ? { amount: { kind: "missing" } as const, slip: undefined }
       : amountOf(amounts, material, spoons, (poured) => parseAmount(amountText(plainText), poured));
   let amount: LineAmount = said;
-  if (amounts.length === 0 && material?.makesUp && (asNeeded || (!vague && drunk(material))))
+  if (amounts.length === 0 && material?.makesUp && (asNeeded || (!vague && isDrink(material))))
     amount = { kind: "asNeeded" };
   const unit = amount.kind === "which" ? meant(meanings.units, unitKey({ text })) : undefined;
   const before = amount.kind === "which" && !slip ? amount.choices.filter((one) => one.unit === unit) : [];

@@ -2,7 +2,7 @@
 import { useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from "react";
 import { convertForm, massG, NOT_IN_A_PASTE, otherForms, type Material } from "@/core/material";
 import { parseAmount, UNITS, type TypedAmount, type Unit } from "@/core/measure";
-import { readPage, thingKey, unitKey, type Meanings, type PageLine, type ThingLine } from "@/core/search";
+import { isDrink, readPage, thingKey, unitKey, type Meanings, type PageLine, type ThingLine } from "@/core/search";
 import { jarFor, jarMaterial } from "@/core/shelf";
 import { gramWords } from "@/words/amounts";
 import { measuredWords } from "@/words/events";
@@ -68,10 +68,6 @@ const draftOf = ({ count, unit, fill }: TypedAmount): DraftAmount => ({ text: te
 export const typedWords = ({ count, unit, fill }: TypedAmount): string =>
   measuredWords({ amount: count.value, unit, fill });
 
-/** Water and teas among the things of a page: what it is made up with. */
-const drinks = ({ makesUp, id, tags }: Material): boolean =>
-  makesUp === true && (id === "water" || tags.includes("tea"));
-
 /** What the page puts in the bowl: its drinks are the liquid, and everything else a line. */
 function takenPage(
   lines: readonly Extract<Standing, { is: "in" }>[],
@@ -81,7 +77,7 @@ function takenPage(
   const poured = needed
     ? []
     : lines
-        .filter(({ material, amount }) => drinks(material) && amount && mlOf(material, amount) !== undefined)
+        .filter(({ material, amount }) => isDrink(material) && amount && mlOf(material, amount) !== undefined)
         .slice(0, 2);
   const things = lines
     .filter((line) => line !== needed && !poured.includes(line))
@@ -146,7 +142,7 @@ function Page({ already, written, setWritten, onTake, onClose }: PageProps) {
     const material = line.thing.kind === "known" ? own(line.thing.id) : undefined;
     const amount = amountOf(line, decision);
     if (!material || line.several) return { is: "waits" };
-    if ((line.twice !== undefined || already.includes(material.id)) && !decision.both && !drinks(material))
+    if ((line.twice !== undefined || already.includes(material.id)) && !decision.both && !isDrink(material))
       return { is: "waits" };
     if (line.amount.kind === "asNeeded" && !decision.amount)
       return neededAbove ? { is: "waits" } : { is: "in", material, asNeeded: true };

@@ -2,7 +2,16 @@ import { PLAIN_HEAD, type Head, type PurposeId } from "@/core/head";
 import { findMaterial, HEAPS, type Lookup, type Material } from "@/core/material";
 import { EMPTY_SHELF, lookupOn, questionOn, type Shelf } from "@/core/shelf";
 import { parseAmount, parseCount, type AmountReading, type Fill, type Spoons, type Unit } from "@/core/measure";
-import type { Blend, BlendLine, Choices, PasteQuestion, Role, Sizing, TargetWord } from "@/core/paste";
+import {
+  tidyAmount,
+  type Blend,
+  type BlendLine,
+  type Choices,
+  type PasteQuestion,
+  type Role,
+  type Sizing,
+  type TargetWord,
+} from "@/core/paste";
 
 /** A line as it stands in the form: the amount as typed. */
 export interface DraftLine {
@@ -319,12 +328,6 @@ function withPage(doc: BlendDocument, { things, liquid }: TakenPage, nowG?: read
 
 /** Not more than there is: to a tenth of a gram below. */
 const downTo = (massG: number): number => Math.floor(massG * 10 + 1e-6) / 10;
-
-/** As a kitchen measures: pieces by halves, whole drops, three digits of the rest. */
-function tidyAmount(amount: number, unit: Unit): number {
-  if (unit === "piece") return Math.max(0.5, Math.round(amount * 2) / 2);
-  return unit === "drop" ? Math.max(1, Math.round(amount)) : Number(amount.toPrecision(3));
-}
 
 /** Every amount so many times, wet things and a liquid that was set with them. What cannot be read stays as it stands. */
 function multiplied(doc: BlendDocument, factor: number, find: Lookup): BlendDocument {
