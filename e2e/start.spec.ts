@@ -312,11 +312,17 @@ test("what comes in over the wire and is not ours is refused in seconds, and its
       400,
     ],
     [head("GET /_next/webpack-hmr HTTP/1.1", "Connection: Upgrade", "Upgrade: h2c"), 400],
-    [
-      head("POST /api/v1/heads HTTP/1.1", "Content-Type: application/json", "Transfer-Encoding: chunked") +
-        `ffff\r\n${"x".repeat(65_535)}\r\n`.repeat(300),
-      411,
-    ],
+    // Again and again: an answer must not be lost with the connection while much is still on its way.
+    ...Array.from(
+      { length: 20 },
+      () =>
+        [
+          head("POST /api/v1/heads HTTP/1.1", "Content-Type: application/json", "Transfer-Encoding: chunked") +
+            `ffff\r\n${"x".repeat(65_535)}\r\n`.repeat(300) +
+            "0\r\n\r\n",
+          411,
+        ] as const,
+    ),
     [head("POST /api/v1/imports HTTP/1.1", "Content-Type: application/json", "Content-Length: 99999999"), 413],
     [head("TRACE / HTTP/1.1", "Connection: close"), 405],
     [head("OPTIONS /api/v1/heads HTTP/1.1", "Connection: close"), 405],

@@ -24,15 +24,22 @@ const LINGER_MS = 2000;
 
 const problem = (status, title) => JSON.stringify({ type: "about:blank", title, status });
 
-/** Answers, takes what is still coming for a moment without keeping it, and hangs up. */
+/**
+ * Answers at once and whole, takes what is still coming for a moment without keeping it, and hangs up. Ending the answer
+ * is what hangs up: a socket closed with something unread in it is reset, and the sender would lose the answer with it.
+ */
 function refuse(request, response, status, title, headers = {}) {
+  const text = problem(status, title);
   response.writeHead(status, {
     "content-type": "application/problem+json; charset=utf-8",
+    "content-length": Buffer.byteLength(text),
     "cache-control": "no-store",
     connection: "close",
     ...headers,
   });
-  response.end(request.method === "HEAD" ? undefined : problem(status, title));
+  if (request.method === "HEAD") response.flushHeaders();
+  else response.write(text);
+  request.on("end", () => response.end()).on("error", () => undefined);
   request.resume();
   setTimeout(() => request.socket.destroy(), LINGER_MS).unref();
 }

@@ -20,7 +20,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ b
     if (!batch) notFound();
     return (
       <MeasureView
-        bowl={{ batch, packedEvents: packEvents(events), rev: household.rev }}
+        bowl={{ batch, packedEvents: packEvents(events), rev: household.rev, nowMs: Date.now() }}
         kitchenTempC={settings.kitchenTempC}
       />
     );

@@ -1,6 +1,6 @@
 "use client";
 import Link from "next/link";
-import { useEffect, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import {
   AGAIN,
   asSeen,
@@ -35,7 +35,7 @@ import { Mixing } from "../blend/Mixing";
 import { Cautions } from "../blend/Cautions";
 import { SmallBowl } from "../bowl/SmallBowl";
 import { Button } from "../parts/Button";
-import { houseNow } from "../clock";
+import { useNow } from "../clock";
 import { Field } from "../parts/Field";
 import { Sheet } from "../parts/Sheet";
 import { Feel } from "../blend/FeelAndOrder";
@@ -96,12 +96,8 @@ export function BatchView({
     rev,
   );
   const { vessels } = useShelf();
-  const [nowMs, setNowMs] = useState(firstNow);
+  const nowMs = useNow(firstNow);
   const [note, setNote] = useState("");
-  useEffect(() => {
-    const timer = setInterval(() => setNowMs(houseNow()), 20_000);
-    return () => clearInterval(timer);
-  }, []);
   const { question, answer } = batch;
   const made = useMemo(() => asSeen(question, answer, state), [question, answer, state]);
   // Once something went in otherwise, the liquid and the corrections follow what is in the bowl.

@@ -14,7 +14,7 @@ import { Aside } from "../batch/Aside";
 import { useEvents } from "../batch/useEvents";
 import { WaysOn } from "../blend/Mixing";
 import { mixColour } from "../bowl/mixColour";
-import { houseNow } from "../clock";
+import { useNow } from "../clock";
 import { Button } from "../parts/Button";
 import { useShelf } from "../shelf/ShelfContext";
 import { MeasureFrame } from "./MeasureFrame";
@@ -25,15 +25,16 @@ export interface MeasuredBowl {
   readonly batch: StoredBatch;
   readonly packedEvents: string;
   readonly rev: number;
+  readonly nowMs: number;
 }
 
 /** A bowl that is being made: what to do about it, and what its jars learn. */
-export function MeasureBowl({ batch, packedEvents, rev }: MeasuredBowl) {
+export function MeasureBowl({ batch, packedEvents, rev, nowMs: firstNow }: MeasuredBowl) {
   const { question, answer } = batch;
   const { shelf } = useShelf();
   const [first] = useState(() => unpackEvents(packedEvents));
   const { events, state, trouble, aside, sendAgain, drop, happen } = useEvents(batch.id, first, rev);
-  const [nowMs] = useState(houseNow);
+  const nowMs = useNow(firstNow);
   const made = asMade(question, answer, state);
   const density = densityOf(made.answer ?? answer);
   const form = useReading(density);
