@@ -48,7 +48,7 @@ export default tseslint.config(
               group: ["react", "next", "next/*", "knex", "mysql2", "@/*"],
               message: "The core is pure and stands on nothing.",
             },
-            { group: ["../*/*", "!../catalogue"], message: "A core folder's index is its whole face." },
+            { group: ["../*/*"], message: "A core folder's index is its whole face." },
           ],
         },
       ],
@@ -59,7 +59,16 @@ export default tseslint.config(
       ],
     },
   },
-  { files: ["src/core/material/catalogue/**/*.ts"], rules: { "no-restricted-imports": "off" } },
+  {
+    files: ["src/core/*/*/**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        { patterns: [{ group: ["../../*/*", "@/*"], message: "A core folder's index is its whole face." }] },
+      ],
+    },
+  },
   { files: ["src/inputs/**/*.ts"], rules: { "@typescript-eslint/consistent-type-imports": "off" } },
   {
     files: ["**/*.tsx"],

@@ -15,6 +15,8 @@ const common = {
   transformIgnorePatterns: ["/node_modules/(?!(uuid)/)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
   testEnvironment: "node",
+  // The whole catalogue is in reach, as on a server.
+  setupFiles: ["<rootDir>/src/core/catalogue/index.ts"],
 };
 
 /** `pure` needs nothing; `database` needs the MariaDB that `./run test` starts. */

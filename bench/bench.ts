@@ -1,7 +1,8 @@
 import { gzipSync } from "node:zlib";
 import { chromium } from "@playwright/test";
 import { build } from "esbuild";
-import type * as Core from "../src/core/paste";
+import type * as Paste from "../src/core/paste";
+import type * as Correct from "../src/core/correct";
 import playwright from "../playwright.config";
 import { closeDatabase } from "../src/store/connection";
 import { recording } from "./record";
@@ -65,7 +66,10 @@ function bareLoop(): () => number {
 
 async function computing() {
   const { outputFiles } = await build({
-    entryPoints: ["src/core/paste/index.ts"],
+    stdin: {
+      contents: `import "./core/catalogue"; export * from "./core/paste"; export * from "./core/correct";`,
+      resolveDir: "src",
+    },
     bundle: true,
     format: "esm",
     write: false,
@@ -74,11 +78,11 @@ async function computing() {
   });
   const core = (await import(
     `data:text/javascript;base64,${Buffer.from(outputFiles[0].contents).toString("base64")}`
-  )) as typeof Core;
+  )) as typeof Paste & typeof Correct;
   const part = (materialId: string) => ({ materialId, role: "part", amount: 2, unit: "tbsp", fill: "level" }) as const;
   const fixed = (materialId: string) =>
     ({ materialId, role: "fixed", amount: 1, unit: "tbsp", fill: "level" }) as const;
-  const question: Core.PasteQuestion = {
+  const question: Paste.PasteQuestion = {
     head: {
       longest: { landmark: "midBack" },
       amount: { strands: "medium" },

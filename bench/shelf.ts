@@ -1,7 +1,7 @@
 import { gzipSync } from "node:zlib";
 import { build } from "esbuild";
 import { v7 as uuid } from "uuid";
-import { CATALOGUE } from "../src/core/material";
+import { CATALOGUE } from "../src/core/catalogue";
 import { parseAmount } from "../src/core/measure";
 import { search, searchIndex } from "../src/core/search";
 import { shelfOf, insertJar, insertWeighing } from "../src/store/jars";

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { AGES, CUTS, LANDMARKS, PURPOSES, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head } from "@/core/head";
-import { CATALOGUE, NOT_IN_A_PASTE, type Material } from "@/core/material";
+import { NOT_IN_A_PASTE, type Material } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import { FILLS, SPOON_SETS } from "@/core/measure";
 import { SIZINGS, TARGETS, type BlendLine, type PasteQuestion } from "@/core/paste";
 

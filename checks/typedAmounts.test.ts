@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { CATALOGUE, findMaterial, massG } from "@/core/material";
+import { findMaterial, massG } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import { parseAmount, type SpoonSet } from "@/core/measure";
 import { readCsv } from "./readCsv";
 

@@ -4,16 +4,21 @@ import { existsSync, readFileSync, writeFileSync } from "node:fs";
 import { gunzipSync, gzipSync } from "node:zlib";
 import fc from "fast-check";
 import * as batch from "@/core/batch";
+import { correctPaste, WORDS } from "@/core/correct";
 import { feelAdvice } from "@/core/feel";
+import { drawsOf } from "@/core/stock";
 import { HEAD_LIST, coverageOf } from "./heads";
-import { readingsOf } from "@/core/learn";
-import { CATALOGUE, findMaterial } from "@/core/material";
+import { readingsOf } from "@/core/readings";
+import { findMaterial } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import { parseAmount } from "@/core/measure";
 import { mixingOrder } from "@/core/order";
 import * as paste from "@/core/paste";
 import { practiceBowl, practiceResult } from "@/core/practice";
 import { readPage, search, searchIndex } from "@/core/search";
-import { gather, questionOn, swapsFor, type Jar, type Shelf } from "@/core/shelf";
+import { gather } from "@/core/stock";
+import { questionOn, type Jar, type Shelf } from "@/core/shelf";
+import { swapsFor } from "@/core/swap";
 import { anyQuestion } from "../arbitrary";
 import { readCsv } from "../readCsv";
 
@@ -81,7 +86,7 @@ const payloads = (n: number): batch.BatchPayload[] =>
     { kind: "moved", place: pick(batch.PLACES, n) },
     { kind: "tested", by: "ring", heightMm: 50, slumpMm: 12 + (n % 20) },
     { kind: "tested", by: "plate", volumeMl: 10, acrossMm: 60 + (n % 30), alongMm: 62 },
-    { kind: "said", word: pick([...paste.WORDS, "right"] as const, n) },
+    { kind: "said", word: pick([...WORDS, "right"] as const, n) },
     { kind: "reached", stage: pick(batch.STAGES, n) },
     { kind: "noted", text: n % 4 ? `note ${n}` : "" },
     { kind: "marked", mark: pick(batch.MARKS, n), value: 1 + (n % 5) },
@@ -164,19 +169,16 @@ for (const [i, q] of questions.entries()) {
     );
   }
   if (i % 3 === 0) {
-    for (const [w, word] of paste.WORDS.entries())
+    for (const [w, word] of WORDS.entries())
       keep(
         `word ${i} ${word}`,
-        paste.correctPaste(q, { by: "word", word }, { pouredMl: 60 + 40 * w, minutesSoaked: (i * 7) % 50 }),
+        correctPaste(q, { by: "word", word }, { pouredMl: 60 + 40 * w, minutesSoaked: (i * 7) % 50 }),
       );
-    keep(
-      `pour ${i}`,
-      paste.correctPaste(q, { by: "pour", tooMuch: true }, { pouredMl: 420, haveG: [20, undefined, 5] }),
-    );
-    keep(`pour b ${i}`, paste.correctPaste(q, { by: "pour" }, { pouredMl: 90 }));
+    keep(`pour ${i}`, correctPaste(q, { by: "pour", tooMuch: true }, { pouredMl: 420, haveG: [20, undefined, 5] }));
+    keep(`pour b ${i}`, correctPaste(q, { by: "pour" }, { pouredMl: 90 }));
     keep(
       `test ${i}`,
-      paste.correctPaste(
+      correctPaste(
         q,
         { by: "test", reading: { by: "plate", volumeMl: 10, acrossMm: 50 + (i % 40), alongMm: 55 + (i % 40) } },
         { pouredMl: 150, minutesSoaked: 20, heard: 1.2 },
@@ -200,7 +202,7 @@ for (const [i, q] of questions.entries()) {
     keep(`fold ${i}`, state);
     keep(`as made ${i}`, batch.asMade(q, answer, state));
     keep(`as seen ${i}`, batch.asSeen(q, answer, state));
-    keep(`draws of ${i}`, batch.drawsOf(q, answer, all));
+    keep(`draws of ${i}`, drawsOf(q, answer, all));
     keep(`readings ${i}`, readingsOf(q, answer, all));
     keep(`packed ${i}`, batch.packEvents(all));
     keep(`window ${i}`, batch.restWindow(answer.rest, 1_770_000_000_000, q.kitchenTempC, state.moves));

@@ -1,3 +1,4 @@
+import "@/core/catalogue";
 import { writeFileSync } from "node:fs";
 import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";

@@ -18,14 +18,13 @@ import {
   ROLES,
   SIZINGS,
   TARGETS,
-  WORDS,
   type Blend,
-  type MixingWord,
   type PasteQuestion,
   type Role,
   type Sizing,
   type TargetWord,
 } from "@/core/paste";
+import { WORDS, type MixingWord } from "@/core/correct";
 import { questionOn, type Shelf } from "@/core/shelf";
 import { SpoonsInput, toSpoons } from "./spoonsInput";
 import { HairInput, toHead } from "./headInput";

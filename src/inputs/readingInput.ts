@@ -2,7 +2,7 @@ import "reflect-metadata";
 import { Type } from "class-transformer";
 import { IsDefined, IsIn, IsNumber, IsObject, IsOptional, ValidateNested } from "class-validator";
 import { FILLS, UNITS, type Fill, type Unit } from "@/core/measure";
-import type { JarTest } from "@/core/learn";
+import type { JarTest } from "@/core/readings";
 import type { Reading } from "@/core/reading";
 import { IsId } from "./text";
 

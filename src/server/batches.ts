@@ -1,6 +1,14 @@
 import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";
-import { checkPayload, foldBatch, worksheet, worksheetFor, type BatchPayload, type Worksheet } from "@/core/batch";
+import {
+  checkPayload,
+  foldBatch,
+  MOVES_STOCK,
+  worksheet,
+  worksheetFor,
+  type BatchPayload,
+  type Worksheet,
+} from "@/core/batch";
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
 import { momentMs } from "@/core/text";
@@ -14,7 +22,7 @@ import { findHead } from "@/store/heads";
 import type { Write } from "@/store/transaction";
 import { lookupOf, shelfOf } from "@/store/jars";
 import { settleReadings } from "@/store/readings";
-import { MOVES_STOCK, settleStock } from "@/store/stock";
+import { settleStock } from "@/store/stock";
 import { answerOf } from "./paste";
 import { notFound, Refusal, taken, unusable } from "./refusal";
 import type { Asked } from "./route";

@@ -1,12 +1,15 @@
 import { DateTime } from "luxon";
 import { PLAIN_HEAD, type Head } from "@/core/head";
 import { LIMITS } from "@/core/limits";
+import type { Material } from "@/core/material";
 import type { Spoons } from "@/core/measure";
 import { blendForHead, type Blend } from "@/core/paste";
 import { findBatch } from "@/store/batches";
 import { findBlend } from "@/store/blends";
 import { listHeads } from "@/store/heads";
+import { houseShelf } from "./houseShelf";
 import { house } from "./page";
+import { tablesFor } from "./tablesFor";
 
 const EMPTY: Omit<Blend, "kitchenTempC"> = {
   purpose: "mask",
@@ -17,6 +20,8 @@ const EMPTY: Omit<Blend, "kitchenTempC"> = {
 };
 
 export interface BlendPage {
+  /** The tables' materials that it begins with. */
+  readonly tables: readonly Material[];
   readonly heads: readonly { readonly id: string; readonly name: string; readonly hair: Head }[];
   readonly spoons: Spoons;
   /** The next morning at ten, in the household's wall time. */
@@ -40,7 +45,8 @@ export async function blendPageFor({
   const found = await house();
   if (!found) return undefined;
   const { household, settings } = found;
-  const heads = await listHeads(household.id);
+  const [heads, { shelf }] = await Promise.all([listHeads(household.id), houseShelf(found)]);
+  const hairs = heads.map(({ hair }) => hair);
   const common = {
     heads: heads.map(({ id, name, hair }) => ({ id, name, hair })),
     spoons: settings.spoons,
@@ -56,10 +62,12 @@ export async function blendPageFor({
     if (!saved) return undefined;
     const head = heads.find(({ id }) => id === saved.headId);
     const start = { blend: saved.blend, name: saved.name, headId: head?.id ?? null, head: head?.hair ?? PLAIN_HEAD };
+    const tables = tablesFor([saved.blend], hairs, shelf);
     if (!blendId)
-      return { ...common, start: { ...start, name: `${saved.name}, a copy`.slice(0, LIMITS.nameChars.max) } };
+      return { ...common, tables, start: { ...start, name: `${saved.name}, a copy`.slice(0, LIMITS.nameChars.max) } };
     return {
       ...common,
+      tables,
       start,
       saved: { id: saved.id, versionId: saved.versionId, version: saved.version, rev: saved.rev },
     };
@@ -72,12 +80,14 @@ export async function blendPageFor({
     const name = head && head.id !== batch.headId ? `${batch.blendName} for ${head.name}` : batch.blendName;
     return {
       ...common,
+      tables: tablesFor([blend], [...hairs, then], shelf),
       start: { blend: blendForHead(blend, then, hair), name: name.slice(0, 120), headId: head?.id ?? null, head: hair },
     };
   }
   const head = heads[0];
   return {
     ...common,
+    tables: tablesFor([EMPTY], hairs, shelf),
     start: {
       blend: { ...EMPTY, kitchenTempC: settings.kitchenTempC },
       name: "",

@@ -1,6 +1,7 @@
 import { PLAIN_HEAD } from "@/core/head";
 import { blendForHead, computePaste, type Layer } from "@/core/paste";
-import { costOf, gather, lookupOn, questionOn, type Gathered, type Shelf, type WantedBowl } from "@/core/shelf";
+import { costOf, gather, type Gathered, type WantedBowl } from "@/core/stock";
+import { lookupOn, questionOn, type Shelf } from "@/core/shelf";
 import type { Spoons } from "@/core/measure";
 import { isUuid } from "@/core/text";
 import { listBlends } from "@/store/blends";

@@ -1,11 +1,12 @@
+import { cache } from "react";
 import { NO_MEANINGS } from "@/core/search";
 import { EMPTY_SHELF, type HouseShelf } from "@/core/shelf";
 import { shelfOf } from "@/store/jars";
 import { todayIn } from "./jars";
 import type { House } from "./page";
 
-/** What every page knows of the shelf. */
-export async function houseShelf(found: House | undefined): Promise<HouseShelf> {
+/** What every page knows of the shelf; read once for a page. */
+export const houseShelf = cache(async (found: House | undefined): Promise<HouseShelf> => {
   if (!found)
     return {
       shelf: EMPTY_SHELF,
@@ -24,4 +25,4 @@ export async function houseShelf(found: House | undefined): Promise<HouseShelf> 
     meanings: settings.meanings,
     today: todayIn(settings),
   };
-}
+});

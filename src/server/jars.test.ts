@@ -1,7 +1,8 @@
 import { v7 as uuid } from "uuid";
 import { askedIn, bookOf, bringIn, takeOut } from "../../checks/roundTrip";
 import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
-import { knownOf, readingsOf } from "@/core/learn";
+import { knownOf } from "@/core/learn";
+import { readingsOf } from "@/core/readings";
 import { computePaste } from "@/core/paste";
 import { jarDensity } from "@/core/shelf";
 import type { BatchPayload } from "@/core/batch";

@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from "node:util";
 import { DateTime } from "luxon";
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
-import { checkJarTest, jarReading } from "@/core/learn";
+import { checkJarTest, jarReading } from "@/core/readings";
 import {
   checkJar,
   checkOwnThing,
@@ -11,9 +11,9 @@ import {
   densityIsPossible,
   jarMaterial,
   ownId,
-  pricePerG,
   type OwnThing,
 } from "@/core/shelf";
+import { pricePerG } from "@/core/stock";
 import { toJarTest, type JarReadingInput } from "@/inputs/readingInput";
 import {
   toJar,

@@ -1,3 +1,5 @@
+import "@/core/catalogue";
+import { cache } from "react";
 import { cookies, headers } from "next/headers";
 import { notFound, redirect } from "next/navigation";
 import type { Household, Settings } from "@/store/household";
@@ -10,14 +12,14 @@ export interface House {
   readonly deviceId: string;
 }
 
-/** The household whose pages are read; undefined on a machine where none has been loaded. */
-export async function house(): Promise<House | undefined> {
+/** The household whose pages are read, asked once for a page; undefined on a machine where none has been loaded. */
+export const house = cache(async (): Promise<House | undefined> => {
   const visitor = await visitorOf(await headers());
   if (visitor === "stranger") redirect("/enter");
   if (!visitor) return undefined;
   const { household, settings, deviceId } = visitor;
   return { household, settings, deviceId };
-}
+});
 
 /** An id out of an address; what is none leads nowhere. */
 export async function idIn(params: Promise<{ id: string }>): Promise<string> {

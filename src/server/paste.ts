@@ -1,6 +1,7 @@
 import { feelAdvice } from "@/core/feel";
 import { mixingOrder } from "@/core/order";
-import { computePaste, correctPaste, drawPour, type PasteAnswer, type PasteQuestion, type Seen } from "@/core/paste";
+import { computePaste, drawPour, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import { correctPaste, type Seen } from "@/core/correct";
 import { haveOf } from "@/core/shelf";
 import { toQuestion, type CorrectionInput, type PasteInput } from "@/inputs/pasteInput";
 import { toReading } from "@/inputs/readingInput";

@@ -1,3 +1,4 @@
+import "@/core/catalogue";
 import { LIMITS } from "@/core/limits";
 import { isUuid } from "@/core/text";
 import { parseInput } from "@/inputs/parseInput";

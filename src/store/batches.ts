@@ -2,6 +2,7 @@ import type { Knex } from "knex";
 import {
   foldBatch,
   inOrder,
+  SEARCHED,
   summaryOf,
   worksheet,
   type Again,
@@ -399,9 +400,6 @@ export async function movesOf(
 /** What lists and tables show of a bowl's notes; its events keep every word. */
 const MOST_NOTED = 200_000;
 
-/** What changes the terms that a batch is found by; a pour or a tick does not. */
-const IN_TERMS: readonly BatchPayload["kind"][] = ["added", "noted", "marked", "again", "withdrawn"];
-
 /**
  * Writes the fold into the columns that lists read, and into the terms that the log is searched by.
  * @param news the events since the last time, where only they can have changed the terms
@@ -433,7 +431,7 @@ export async function project(
       note: [...state.notes.map((note) => note.text).join("\n")].slice(0, MOST_NOTED).join("") || null,
     });
   await placeInTime({ trx, where }, state);
-  if (news && !news.some((payload) => IN_TERMS.includes(payload.kind))) return;
+  if (news && !news.some((payload) => SEARCHED.includes(payload.kind))) return;
   const row: Pick<Row, "head_id" | "blend_id" | "blend_name" | "head_name" | "summary" | "starts_at"> & {
     removed_at: Date | null;
   } = await trx("batch")

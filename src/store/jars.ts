@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
-import { learn, priorSd, type Outcome } from "@/core/learn";
+import { learn, type Outcome } from "@/core/learn";
+import { priorSd } from "@/core/readings";
 import type { Lookup } from "@/core/material";
 import { lookupOn, ownMaterials, type Jar, type Shelf, type Weighing } from "@/core/shelf";
 import { database } from "./connection";

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { readingsOf, type JarTest, type Judged } from "@/core/learn";
+import { readingsOf, type JarTest, type Judged } from "@/core/readings";
 import type { BatchEvent } from "@/core/batch";
 import type { Reading } from "@/core/reading";
 import { database } from "./connection";

@@ -1,5 +1,6 @@
 import { v7 as uuid } from "uuid";
-import { drawsOf, type BatchEvent, type BatchPayload } from "@/core/batch";
+import { drawsOf } from "@/core/stock";
+import { type BatchEvent, type BatchPayload } from "@/core/batch";
 import { jarInUse, type Jar } from "@/core/shelf";
 import { database } from "./connection";
 import { listJars } from "./jars";
@@ -18,17 +19,6 @@ export interface StockMove {
   readonly batch?: { readonly id: string; readonly name: string };
   readonly intoJar?: { readonly id: string; readonly name: string };
 }
-
-/** Kinds of events that can change what a bowl took off the shelf. */
-export const MOVES_STOCK: readonly BatchPayload["kind"][] = [
-  "ticked",
-  "poured",
-  "measured",
-  "heaped",
-  "added",
-  "reached",
-  "withdrawn",
-];
 
 interface NewMove {
   readonly id?: string;

@@ -1,5 +1,6 @@
 import { Z95 } from "@/core/figure";
-import type { Known, NotLearnt } from "@/core/learn";
+import type { Known } from "@/core/learn";
+import type { NotLearnt } from "@/core/readings";
 
 const NOT_LEARNT: Readonly<Record<NotLearnt, string>> = {
   outOfReach: "kept, not learnt from: the test cannot be read there",

@@ -1,5 +1,6 @@
 import type { Figure } from "@/core/figure";
-import { CATALOGUE, FAMILIES, type Material } from "@/core/material";
+import { FAMILIES, type Material } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import { FAMILY_NAME, FORM_NAME } from "./families";
 import { sourceWords } from "./sources";
 
@@ -35,7 +36,7 @@ export function materialsTable(): string {
   const lines = [
     "# Materials and the sources of their figures",
     "",
-    `Made from \`src/core/material/catalogue\` by \`./run openapi\`; do not edit. ${CATALOGUE.length} materials, ${all.length} figures: ${share("published")} published (most of them from memory, and marked so), ${share("practice")} common practice, ${share("estimate")} our estimate.`,
+    `Made from \`src/core/catalogue\` by \`./run openapi\`; do not edit. ${CATALOGUE.length} materials, ${all.length} figures: ${share("published")} published (most of them from memory, and marked so), ${share("practice")} common practice, ${share("estimate")} our estimate.`,
     "",
     "Regional names: those of foods are in the Indian Food Composition Tables 2017; the others are from memory, after the Ayurvedic Pharmacopoeia of India and the market. INCI names are from memory.",
     "",

@@ -1,4 +1,5 @@
-import type { CorrectionAnswer, CorrectionOption, PasteQuestion } from "@/core/paste";
+import type { CorrectionAnswer, CorrectionOption } from "@/core/correct";
+import type { PasteQuestion } from "@/core/paste";
 import { bandWords, gramWords, minuteWords, roundTo, spoonWords } from "./amounts";
 import { liquidName, materialName } from "./names";
 import { shortly } from "./verdict";

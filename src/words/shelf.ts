@@ -1,9 +1,10 @@
 import type { Figure } from "@/core/figure";
 import { findMaterial, type Conversion, type Material } from "@/core/material";
-import { spoonMl, type Spoons } from "@/core/measure";
-import type { SpoonAmount } from "@/core/measure";
+import { spoonMl, type Spoons, type SpoonAmount } from "@/core/measure";
 import type { Slip } from "@/core/search";
-import type { AgeTest, BowlTraits, Freshness, Gathered, Jar } from "@/core/shelf";
+import type { AgeTest, Freshness, Jar } from "@/core/shelf";
+import type { Gathered } from "@/core/stock";
+import type { BowlTraits } from "@/core/swap";
 import type { Caution } from "@/core/caution";
 import { bandWords, gramWords, kitchenNumber, minuteWords, spoonWords } from "./amounts";
 import { UNIT_NAME } from "./names";

@@ -6,9 +6,10 @@ import { swapCautions, swapWords } from "./shelf";
 import { worksheet, worksheetFor } from "@/core/batch";
 import { CAUTION_RULES } from "@/core/caution";
 import { feelAdvice } from "@/core/feel";
-import { CATALOGUE } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import { mixingOrder } from "@/core/order";
-import { computePaste, correctPaste, WORDS } from "@/core/paste";
+import { computePaste } from "@/core/paste";
+import { correctPaste, WORDS } from "@/core/correct";
 import {
   bandWords,
   cautionWords,

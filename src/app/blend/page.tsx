@@ -1,6 +1,7 @@
 import { isUuid } from "@/core/text";
 import { blendPageFor } from "@/server/blendPage";
 import { BlendView } from "@/ui/blend/BlendView";
+import { Tables } from "@/ui/shelf/Tables";
 import { NoHouse } from "@/ui/today/NoHouse";
 
 export const metadata = { title: "Blend" };
@@ -12,5 +13,11 @@ export default async function Page({ searchParams }: { searchParams: Promise<Rec
     headId: isUuid(head) ? head : undefined,
     copyOf: isUuid(copy) ? copy : undefined,
   });
-  return props ? <BlendView {...props} /> : <NoHouse />;
+  return props ? (
+    <Tables of={props.tables}>
+      <BlendView {...props} />
+    </Tables>
+  ) : (
+    <NoHouse />
+  );
 }

@@ -1,16 +1,9 @@
 import type { Uncertain } from "../figure";
 import { LIMITS } from "../limits";
 import { massG } from "../material";
-import {
-  asHeard,
-  computePaste,
-  heardFactor,
-  lookupIn,
-  type BlendLine,
-  type PasteAnswer,
-  type PasteQuestion,
-} from "../paste";
-import type { BatchState } from "./fold";
+import { asHeard, heardFactor } from "../correct";
+import { computePaste, lookupIn, type BlendLine, type PasteAnswer, type PasteQuestion } from "../paste";
+import type { BatchState } from "./eventKinds";
 
 /** A line of the bowl as it was really made. */
 export interface MadeLine {

@@ -1,6 +1,5 @@
 export * from "./asMade";
-export * from "./draws";
-export * from "./events";
+export * from "./eventKinds";
 export * from "./fold";
 export * from "./going";
 export * from "./pack";

@@ -1,5 +1,5 @@
-import type { MixingWord } from "../paste";
-import type { Again, Mark } from "./events";
+import type { MixingWord } from "../correct";
+import type { Again, Mark } from "./eventKinds";
 
 /** What was poured, said and noted of a blend the last time it was made. */
 export interface LastTime {

@@ -1,5 +1,5 @@
 import type { PurposeId } from "../head";
-import type { Mark } from "./events";
+import type { Mark } from "./eventKinds";
 
 /** What is asked of a bowl afterwards, by what it was for: data, a row for each purpose. */
 export const MARKS_FOR: Readonly<Record<PurposeId, readonly Mark[]>> = {

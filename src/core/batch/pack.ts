@@ -1,4 +1,4 @@
-import type { BatchEvent, BatchPayload } from "./events";
+import type { BatchEvent, BatchPayload } from "./eventKinds";
 
 /** id, device by its place in the list, its sequence, rev seen, time, payload. */
 type Packed = readonly [string, number, number, number, number, BatchPayload];

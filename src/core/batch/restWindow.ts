@@ -1,5 +1,5 @@
 import { movedDye, movedSoakH, type RestPlan, type Stay } from "../rest";
-import type { Place } from "./events";
+import type { Place } from "./eventKinds";
 
 /** When a mixed paste is ready, at its best and past it; ms since the epoch. */
 export interface RestWindow {

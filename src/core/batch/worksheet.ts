@@ -2,7 +2,7 @@ import { findMaterial, phaseOf, type Phase } from "../material";
 import { feelAdvice } from "../feel";
 import { mixingOrder, type MixingStep, type Vessels } from "../order";
 import type { PasteAnswer, PasteQuestion } from "../paste";
-import type { StepId } from "./events";
+import type { StepId } from "./eventKinds";
 
 /** One step of the order of work; minutes count from the start. */
 export interface WorkStep {

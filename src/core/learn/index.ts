@@ -1,3 +1,1 @@
-export * from "./evidence";
 export * from "./learn";
-export * from "./samples";

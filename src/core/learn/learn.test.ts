@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { evidenceOf, knownOf, learn, priorSd, togetherOf, type Judged, type Sample } from ".";
+import { evidenceOf, priorSd, type Judged, type Sample } from "../readings";
+import { knownOf, learn, togetherOf } from ".";
 import { findMaterial } from "../material";
 import { liquidOf } from "../paste";
 

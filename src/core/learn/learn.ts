@@ -1,5 +1,5 @@
 import type { LearntTogether } from "../paste";
-import type { Judged, NotLearnt } from "./evidence";
+import type { Judged, NotLearnt } from "../readings";
 
 /** What all tests together say of the jars: means and covariance of ln k, in the order of `jarIds`. */
 export interface Learnt {

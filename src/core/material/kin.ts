@@ -1,4 +1,4 @@
-import { findMaterial } from "./catalogue";
+import { findMaterial } from "./tables";
 import type { Material, Tag } from "./material";
 
 /** What comes of one animal or plant in many things, beyond its name. */

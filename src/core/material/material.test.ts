@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { FILLS, SPOON_SETS, UNITS } from "../measure";
-import { CATALOGUE, findMaterial, massG } from ".";
+import { findMaterial, massG } from ".";
+import { CATALOGUE } from "../catalogue";
 
 const amla = findMaterial("amla")!;
 

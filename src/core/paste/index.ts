@@ -5,7 +5,6 @@ export * from "./coat";
 export * from "./compareBlends";
 export * from "./computePaste";
 export * from "./consistency";
-export * from "./correct";
 export * from "./drawPour";
 export * from "./largestBatch";
 export * from "./layers";

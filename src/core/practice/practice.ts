@@ -1,5 +1,6 @@
 import { seeded } from "../figure";
-import { CATALOGUE, findMaterial, type Material } from "../material";
+import { findMaterial, type Material } from "../material";
+import { CATALOGUE } from "../catalogue";
 import {
   bowlState,
   consistencyOf,

@@ -1,5 +1,6 @@
 import fc from "fast-check";
-import { CATALOGUE, findMaterial } from "../material";
+import { findMaterial } from "../material";
+import { CATALOGUE } from "../catalogue";
 import {
   readPage,
   search,

@@ -1,6 +1,7 @@
 import fc from "fast-check";
-import { CATALOGUE, convertForm, findMaterial, otherForms, type Material } from "../material";
-import { drawsOf } from "../batch";
+import { convertForm, findMaterial, otherForms, type Material } from "../material";
+import { CATALOGUE } from "../catalogue";
+import { drawsOf, costOf, gather } from "../stock";
 import { PLAIN_HEAD } from "../head";
 import { computePaste, type Blend } from "../paste";
 import {
@@ -9,11 +10,9 @@ import {
   checkOwnThing,
   checkWeighing,
   containsItself,
-  costOf,
   dayNumber,
   densityIsPossible,
   freshness,
-  gather,
   jarDensity,
   jarInUse,
   lookupOn,
@@ -23,11 +22,11 @@ import {
   ownId,
   ownMaterials,
   questionOn,
-  swapsFor,
   type Jar,
   type OwnThing,
   type Shelf,
 } from ".";
+import { swapsFor } from "../swap";
 
 const amla = findMaterial("amla")!;
 const jar = (materialId: string, of: Partial<Jar> = {}): Jar => ({

@@ -1,6 +1,6 @@
 import type { Meanings } from "../search";
 import { togetherOf, type Learnt } from "../learn";
-import { CATALOGUE, findMaterial, type Lookup, type Material } from "../material";
+import { findMaterial, type Lookup, type Material } from "../material";
 import type { Spoons } from "../measure";
 import type { Vessels } from "../order";
 import type { Blend, PasteQuestion } from "../paste";
@@ -15,10 +15,6 @@ export interface Shelf {
   readonly learnt?: Learnt;
 }
 export const EMPTY_SHELF: Shelf = { own: [], jars: [] };
-
-/** Everything a maker here can put in a bowl. */
-export const everythingOn = ({ own }: Shelf): readonly Material[] =>
-  own.length === 0 ? CATALOGUE : [...own, ...CATALOGUE];
 
 /** Finds things of the household's own as well as the tables'. */
 export const lookupOn =

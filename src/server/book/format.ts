@@ -1,5 +1,5 @@
 import type { BatchPayload } from "@/core/batch";
-import type { JarTest } from "@/core/learn";
+import type { JarTest } from "@/core/readings";
 import type { Jar, OwnThing, Weighing } from "@/core/shelf";
 import type { Head } from "@/core/head";
 import type { Blend, PasteAnswer, PasteQuestion } from "@/core/paste";

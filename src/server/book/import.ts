@@ -1,5 +1,5 @@
 import { foldBatch, type BatchEvent } from "@/core/batch";
-import { jarReading } from "@/core/learn";
+import { jarReading } from "@/core/readings";
 import { findMaterial } from "@/core/material";
 import { computePaste, PASTE_MODEL, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { Problem } from "@/core/problem";

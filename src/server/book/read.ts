@@ -3,7 +3,7 @@ import addFormats from "ajv-formats";
 import { checkPayload } from "@/core/batch";
 import { checkHead } from "@/core/head";
 import { checkNumber } from "@/core/checkNumber";
-import { checkJarTest } from "@/core/learn";
+import { checkJarTest } from "@/core/readings";
 import { checkBlend, checkQuestion } from "@/core/paste";
 import { checkJar, checkOwnThing, checkWeighing, lookupOn, ownMaterials } from "@/core/shelf";
 import { checkText, isUuid, readable } from "@/core/text";

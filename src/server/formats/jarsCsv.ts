@@ -4,13 +4,13 @@ import {
   checkJar,
   checkOwnThing,
   checkWeighing,
-  everythingOn,
   ownMaterials,
   WEIGHED_BY,
   type Jar,
   type OwnThing,
   type Weighing,
 } from "@/core/shelf";
+import { everythingOn } from "@/core/catalogue";
 import { foldText, isUuid } from "@/core/text";
 import type { Problem } from "@/core/problem";
 import { checkNumber } from "@/core/checkNumber";
@@ -141,7 +141,7 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
         all.filter(({ id }) => id !== thing.id),
       ).map((problem) => ({ ...problem, field: `own_thing ${thing.id}.${problem.field}` })),
     );
-  const everything = everythingOn({ own: ownMaterials(all), jars: [] });
+  const everything = everythingOn({ own: ownMaterials(all) });
   const index = searchIndex(everything);
   const ids = new Set<string>();
   const byId = new Map(everything.map((material) => [material.id, material]));

@@ -1,4 +1,5 @@
 "use client";
+import "@/core/catalogue";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import {
@@ -16,7 +17,8 @@ import {
 } from "@/core/batch";
 import { LIMITS } from "@/core/limits";
 import { findMaterial } from "@/core/material";
-import { asHeard, computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
+import { asHeard } from "@/core/correct";
+import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
 import {
   AGAIN_NAME,

@@ -1,8 +1,8 @@
 import Link from "next/link";
 import { useMemo, useSyncExternalStore } from "react";
-import { drawsOf, type BatchEvent } from "@/core/batch";
+import { drawsOf, pricePerG } from "@/core/stock";
+import { type BatchEvent } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
-import { pricePerG } from "@/core/shelf";
 import { gramWords } from "@/words/amounts";
 import { materialName } from "@/words/names";
 import { moneyWords } from "@/words/shelf";

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { datesOf, inOrder, type BatchEvent } from "@/core/batch";
+import { datesOf, inOrder, kindOf, type BatchEvent } from "@/core/batch";
 import { eventWords } from "@/words/events";
 import { momentWords } from "@/words/times";
 import { AnotherTime } from "./AnotherTime";
@@ -23,7 +23,7 @@ const MOST = 60;
 export function History({ events, withdrawn, materialOf, timeZone, nowMs, onWithdraw, onDate }: HistoryProps) {
   const ordered = [...events].sort(inOrder);
   const dates = datesOf(ordered, new Set(withdrawn));
-  const shown = ordered.filter(({ payload }) => payload.kind !== "withdrawn" && payload.kind !== "dated").reverse();
+  const shown = ordered.filter(({ payload }) => !kindOf(payload)?.aboutEvent).reverse();
   const [whole, setWhole] = useState(false);
   const [said, setSaid] = useState("");
   if (shown.length === 0) return null;

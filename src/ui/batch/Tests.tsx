@@ -1,5 +1,6 @@
 import type { BatchState } from "@/core/batch";
-import { pasteDensity, type PasteAnswer } from "@/core/paste";
+import { pasteDensity } from "@/core/correct";
+import { type PasteAnswer } from "@/core/paste";
 import { readYield } from "@/core/reading";
 import { bandWords, mlWords } from "@/words/amounts";
 import { readingWords } from "@/words/events";

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { asSeen, foldBatch, soakedMin, type BatchEvent, type BatchPayload } from "@/core/batch";
-import { computePaste, correctPaste, WORDS, type PasteQuestion } from "@/core/paste";
+import { computePaste, type PasteQuestion } from "@/core/paste";
+import { correctPaste, WORDS } from "@/core/correct";
 import { anyQuestion } from "../../../checks/arbitrary";
 import { doneOption } from "./doneOption";
 

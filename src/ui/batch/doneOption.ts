@@ -1,6 +1,7 @@
 import type { BatchPayload } from "@/core/batch";
 import { addMl } from "@/words/mixing";
-import type { CorrectionOption, PasteQuestion } from "@/core/paste";
+import type { CorrectionOption } from "@/core/correct";
+import type { PasteQuestion } from "@/core/paste";
 
 /** What happens to a bowl when a way on is done: liquid is poured, powder is put in besides the plan. */
 export function doneOption(option: CorrectionOption, question: PasteQuestion): BatchPayload[] {

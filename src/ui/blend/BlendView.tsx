@@ -1,40 +1,17 @@
 "use client";
-import dynamic from "next/dynamic";
-import Link from "next/link";
 import { useEffect, useMemo, useReducer, useRef, useState } from "react";
-import type { Drawn } from "@/core/figure";
-import { inSpoons, type Unit } from "@/core/measure";
-import { computePaste, lookupIn, pourPlan, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import { computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
-import {
-  bandWords,
-  consistencyWords,
-  countWords,
-  coversWords,
-  gramWords,
-  kitchenNumber,
-  materialName,
-  mendWords,
-  mlWords,
-  obstacleWords,
-  problemWords,
-  ratioWords,
-  roundTo,
-  sizeWords,
-  spoonWords,
-  throughTimeWords,
-  totalWords,
-  verdictWords,
-  warmthWord,
-} from "@/words";
-import { roundingWords } from "@/words/shelf";
-import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
-import { bowlFor, spread } from "../bowl/geometry";
-import { Jug } from "../bowl/Jug";
+import { kitchenNumber } from "@/words/amounts";
+import { problemWords } from "@/words/problems";
+import { later } from "../parts/later";
+import { OfferedDraft } from "../parts/OfferedDraft";
+import { useDraft } from "../parts/useDraft";
+import { allTables } from "../shelf/allTables";
 import { useShelf } from "../shelf/ShelfContext";
 import { AddThing } from "./AddThing";
-import { AsMuchAsThereIs } from "./AsMuchAsThereIs";
-import { Cautions } from "./Cautions";
+import type { BelowProps } from "./BelowTheBowl";
+import { BowlAndLabels } from "./BowlAndLabels";
 import {
   documentOf,
   edit,
@@ -44,25 +21,15 @@ import {
   type Edit,
   type TakenPage,
 } from "./document";
-import { JugSheet } from "./JugSheet";
-import { CleanSpoons } from "./CleanSpoons";
-import { LineSheet } from "./LineSheet";
-import { TypedPage } from "./TypedPage";
-import { isMuchEssentialOil } from "./MuchEssentialOil";
-import { Mixing } from "./Mixing";
-import { Needs } from "./Needs";
-import { RestPicture } from "./RestPicture";
+import { JugSide } from "./JugSide";
+import { isMuchEssentialOil } from "./isMuchEssentialOil";
 import { SaveAndMake } from "./SaveAndMake";
 import { Sentence } from "./Sentence";
-import { Announced } from "../parts/Announced";
-import { OfferedDraft } from "../parts/OfferedDraft";
-import { useDraft } from "../parts/useDraft";
+import { TypedPage } from "./TypedPage";
 import { usePour } from "./usePour";
+import { Verdict } from "./Verdict";
 
-// Below the fold, and with tables of its own: it comes after the bowl is drawn.
-const FeelAndOrder = dynamic(() => import("./FeelAndOrder").then((file) => file.FeelAndOrder), { loading: () => null });
-const LABEL_GAP = 35;
-const SPOON_UNITS: readonly Unit[] = ["g", "ml", "tsp", "tbsp", "cup"];
+const BelowTheBowl = later<BelowProps>(() => import("./BelowTheBowl").then((file) => file.BelowTheBowl));
 
 const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -190,7 +157,10 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
         <p role="status" className="no-print mb-2 border-l-4 border-madder pl-3">
           You were writing {draft.offered.name.trim() ? `“${draft.offered.name.trim()}”` : "a blend"} here and had not
           saved it{draft.overtaken ? "; it has been saved by somebody since" : ""}.{" "}
-          <OfferedDraft draft={draft} onTake={(kept) => dispatch({ do: "restore", doc: kept })} />
+          <OfferedDraft
+            draft={draft}
+            onTake={(kept) => void allTables().then(() => dispatch({ do: "restore", doc: kept }))}
+          />
         </p>
       )}
       <Sentence
@@ -302,284 +272,15 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
         </div>
       </div>
       {answer && shown && (
-        <div
-          className={`mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem] ${result.ok ? "" : "opacity-50"}`}
-        >
-          <div className="flex flex-col gap-8">
-            <section aria-label="Rest">
-              <h2>While it rests</h2>
-              <div className="mt-2 max-w-[40rem]">
-                <RestPicture rest={answer.rest} kitchenTempC={shown.question.kitchenTempC} />
-              </div>
-            </section>
-            {sameLines && (
-              <CleanSpoons question={shown.question} answer={answer} lines={doc.lines} dispatch={dispatch} />
-            )}
-            <Mixing question={shown.question} answer={answer} />
-            <Cautions cautions={answer.cautions} id="cautions" />
-            {sameLines && (
-              <FeelAndOrder
-                question={shown.question}
-                answer={answer}
-                choices={doc.choices}
-                onChoose={(choices) => dispatch({ do: "set", change: { choices } })}
-              />
-            )}
-          </div>
-          <div>
-            <Needs question={shown.question} answer={answer} />
-            {sameLines && <AsMuchAsThereIs question={shown.question} answer={answer} dispatch={dispatch} />}
-            <p className="mt-2 max-w-[26rem]">
-              Not sure by eye?{" "}
-              <Link href="/practice" className="pressable">
-                A practice bowl
-              </Link>{" "}
-              costs no powder;{" "}
-              <Link href="/measure" className="pressable">
-                a ring or a plate
-              </Link>{" "}
-              measures a real one.
-            </p>
-          </div>
-        </div>
-      )}
-    </div>
-  );
-}
-
-interface VerdictProps {
-  readonly answer: PasteAnswer;
-  readonly doc: BlendDocument;
-  readonly headName: string;
-  readonly onMend: (target: BlendDocument["target"]) => void;
-  readonly onMultiply: (factor: number) => void;
-}
-
-function Verdict({ answer, doc, headName, onMend, onMultiply }: VerdictProps) {
-  const size = sizeWords(answer, doc.sizing);
-  const obstacle = obstacleWords(answer, doc.liquidId);
-  const mend = mendWords(answer);
-  const stop = answer.cautions.find((caution) => caution.level === "stop");
-  return (
-    <>
-      <p>
-        {obstacle ? <span className="text-stop">{obstacle}</span> : verdictWords(answer)}{" "}
-        {!obstacle && mend && (
-          <>
-            <button type="button" className="pressable" onClick={() => onMend(mend.word)}>
-              {mend.press}
-            </button>{" "}
-            {mend.then}
-          </>
-        )}
-      </p>
-      {!obstacle && <p>{throughTimeWords(answer)}</p>}
-      <p>
-        {totalWords(answer, headName)}
-        {!obstacle && doc.sizing === "asGiven" && coversWords(answer)}{" "}
-        {!obstacle && size && (
-          <>
-            <button type="button" className="pressable min-h-11" onClick={() => onMultiply(size.factor)}>
-              {size.press}
-            </button>{" "}
-          </>
-        )}
-        {stop && (
-          <a href="#cautions" className="font-semibold text-stop">
-            Read the cautions below first.
-          </a>
-        )}
-      </p>
-    </>
-  );
-}
-
-interface BowlAndLabelsProps {
-  readonly doc: BlendDocument;
-  readonly question: PasteQuestion;
-  readonly answer: PasteAnswer | undefined;
-  readonly stale: boolean;
-  readonly lineProblem: (i: number) => string | undefined;
-  readonly openLine: number | undefined;
-  readonly setOpenLine: (key: number | undefined) => void;
-  readonly dispatch: (action: Edit) => void;
-  readonly dropIn: React.ReactNode;
-}
-
-/** The bowl with a fine line from each layer to its name and amount. Top layer first, as one sees it. */
-function BowlAndLabels({
-  doc,
-  question,
-  answer,
-  stale,
-  lineProblem,
-  openLine,
-  setOpenLine,
-  dispatch,
-  dropIn,
-}: BowlAndLabelsProps) {
-  const layers = answer?.layers ?? [];
-  const fromTop = [...layers.keys()].reverse();
-  const middles = answer ? layerMiddles(layers, answer.totalMl) : [];
-  const gap = Math.min(LABEL_GAP, (VIEW.height - 60) / Math.max(1, layers.length));
-  const placed = spread(
-    fromTop.map((i) => middles[i]),
-    gap,
-    60,
-    VIEW.height - 6,
-  );
-  const labelY = layers.map((_, i) => placed[fromTop.indexOf(i)]);
-  const drawn = new Set(layers.map((layer) => layer.line));
-  const undrawn = doc.lines.map((_, i) => i).filter((i) => !drawn.has(i));
-
-  const amountOf = (i: number) => {
-    const line = answer?.lines[i];
-    if (!line) return "…";
-    return `${gramWords(line.massG.mid)} g · ${countWords(line.count, line.unit, line.spoons)}`;
-  };
-  /** What the spoons named for it really hold, against what it should be. */
-  const roundingOf = (i: number): string | undefined => {
-    const line = answer?.lines[i];
-    const density = line && lookupIn(question)(line.materialId, line.jarId)?.bulkDensityGPerMl.value;
-    return line && density && SPOON_UNITS.includes(line.unit)
-      ? roundingWords(line.spoons, density, line.massG.mid)
-      : undefined;
-  };
-  const lineLabel = (i: number) => (
-    <>
-      <LineSheet
-        line={doc.lines[i]}
-        amount={amountOf(i)}
-        rounding={roundingOf(i)}
-        massG={answer?.lines[i]?.massG.mid}
-        problem={lineProblem(i)}
-        dispatch={dispatch}
-        question={question}
-        index={i}
-        onHaveOnly={
-          answer &&
-          ((grams) =>
-            dispatch({
-              do: "grams",
-              massG: answer.lines.map(({ massG }) => (massG.mid * grams) / answer.lines[i].massG.mid),
-            }))
-        }
-        open={openLine === doc.lines[i].key}
-        onOpenChange={(open) => setOpenLine(open ? doc.lines[i].key : undefined)}
-      />
-      {lineProblem(i) && openLine !== doc.lines[i].key && <p className="text-sm text-stop">{lineProblem(i)}</p>}
-    </>
-  );
-  const text = answer
-    ? `A ${bowlFor(answer.totalMl)} ml bowl in section with ${Math.round(answer.totalMl)} ml of paste, ${consistencyWords(answer.on.mid)}. From the bottom: ${layers.map((layer) => `${layer.kind === "line" ? materialName(answer.lines[layer.line!].materialId) : layer.kind === "held" ? "water the powders hold" : "water that flows"} ${gramWords(layer.volumeMl)} ml`).join(", ")}.`
-    : "An empty bowl.";
-  return (
-    <div>
-      <div className="grid md:grid-cols-[61%_1fr]">
-        <Bowl
-          layers={layers}
-          totalMl={answer?.totalMl ?? 0}
-          consistency={answer?.on.mid ?? { state: "dry" }}
-          text={text}
-          labelY={labelY}
-          faded={stale}
-          onPress={(layer) => layer.line !== undefined && setOpenLine(doc.lines[layer.line].key)}
+        <BelowTheBowl
+          question={shown.question}
+          answer={answer}
+          lines={sameLines ? doc.lines : undefined}
+          choices={doc.choices}
+          stale={!result.ok}
+          dispatch={dispatch}
         />
-        <ul className="relative">
-          {fromTop.map((i, rank) => {
-            const layer = layers[i];
-            return (
-              <li
-                key={layer.kind === "line" ? doc.lines[layer.line!].key : layer.kind}
-                className="settles md:absolute md:left-2 md:right-0 md:-translate-y-1/2"
-                style={{ top: `${(placed[rank] / VIEW.height) * 100}%` }}
-              >
-                {layer.kind === "line" ? (
-                  lineLabel(layer.line!)
-                ) : (
-                  <div className="grid min-h-11 grid-cols-[1fr_auto] items-center gap-3 md:min-h-8">
-                    <span className="text-quiet">
-                      {layer.kind === "held" ? "liquid the powders hold" : "liquid that flows"}
-                    </span>
-                    <span className="font-semibold">{mlWords(layer.volumeMl)} ml</span>
-                  </div>
-                )}
-              </li>
-            );
-          })}
-        </ul>
-      </div>
-      <div className="mt-1 max-w-xl md:ml-8">
-        {undrawn.map((i) => (
-          <div key={doc.lines[i].key}>{lineLabel(i)}</div>
-        ))}
-        {dropIn}
-      </div>
-    </div>
-  );
-}
-
-interface JugSideProps {
-  readonly answer: PasteAnswer;
-  readonly doc: BlendDocument;
-  readonly stale: boolean;
-  readonly drawn: Drawn | undefined;
-  readonly problem: string | undefined;
-  readonly dispatch: (action: Edit) => void;
-}
-
-function JugSide({ answer, doc, drawn, stale, dispatch, problem }: JugSideProps) {
-  const { liquid } = answer;
-  const { find, spoons } = useShelf();
-  const colour = find(doc.liquidId)?.colour ?? [0.9, 0.03, 220];
-  const warmth = Number(doc.liquidTempText);
-  const name = `${Number.isFinite(warmth) ? `${warmthWord(warmth)} ` : ""}${materialName(doc.liquidId)}`;
-  const second = doc.secondId ? Number(doc.secondShareText) / 100 : 0;
-  // The draws take the place of the first-order band as soon as they are there.
-  const shown =
-    liquid.state === "solved" && drawn
-      ? { ...liquid, ml: drawn.band, plan: pourPlan(drawn.band, spoons), spoons: inSpoons(drawn.band.mid, spoons) }
-      : liquid;
-  const words = shown.state === "unreachable" ? undefined : bandWords(shown.ml);
-  return (
-    <div className={stale ? "opacity-40" : ""}>
-      {shown.state === "unreachable" ? (
-        <p className="font-say text-figure font-semibold">no way</p>
-      ) : (
-        <>
-          <p className="font-say text-figure font-semibold">{words!.mid} ml</p>
-          <p className="text-quiet">
-            {spoonWords(shown.spoons)} of {name}
-            {shown.state === "solved" ? ` (${words!.range})` : ", as you set it"}
-          </p>
-          {doc.secondId && second > 0 && second < 1 && (
-            <p>
-              that is {roundTo(shown.ml.mid * (1 - second), 5)} ml {materialName(doc.liquidId)} and{" "}
-              {roundTo(shown.ml.mid * second, 5)} ml {materialName(doc.secondId)}, {ratioWords(1 - second)} in every
-              pour
-            </p>
-          )}
-          <div className="mt-3">
-            <Jug liquid={shown} colour={colour} drawn={drawn} />
-          </div>
-          {shown.state === "solved" && (
-            <p className="text-quiet">
-              then {shown.plan.step.count} {shown.plan.step.unit} ({roundTo(shown.plan.step.ml, 1)} ml) at a time
-              {shown.plan.step.unit === "tbsp" && shown.plan.times
-                ? `, ${shown.plan.times} ${shown.plan.times === 1 ? "time" : "times"}, then teaspoons`
-                : ""}
-            </p>
-          )}
-        </>
       )}
-      <Announced
-        text={shown.state === "unreachable" ? "No amount of liquid does it." : `${words!.mid} ml of ${name}`}
-      />
-      <JugSheet
-        text={doc.liquidMlText}
-        problem={problem}
-        onChange={(liquidMlText) => dispatch({ do: "set", change: { liquidMlText } })}
-      />
     </div>
   );
 }

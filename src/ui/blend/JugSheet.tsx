@@ -29,7 +29,7 @@ export function JugSheet({
         >
           {(a) => <input {...a} inputMode="decimal" value={text} onChange={(e) => onChange(e.target.value)} />}
         </Field>
-        <SheetClose asChild>
+        <SheetClose>
           <button type="button" className="pressable min-h-11 self-start" onClick={() => onChange("")}>
             solve it instead
           </button>

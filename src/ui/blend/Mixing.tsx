@@ -7,10 +7,9 @@ import {
   type CorrectionAnswer,
   type CorrectionOption,
   type MixingWord,
-  type PasteAnswer,
-  type PasteQuestion,
   type Seen,
-} from "@/core/paste";
+} from "@/core/correct";
+import { type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import { haveOf } from "@/core/shelf";
 import type { Reading } from "@/core/reading";
 import { addMl } from "@/words/mixing";

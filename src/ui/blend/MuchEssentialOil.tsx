@@ -1,10 +1,5 @@
 import { ESSENTIAL_OIL_STOP_ML } from "@/core/caution";
-import type { Material } from "@/core/material";
 import { Button } from "../parts/Button";
-
-/** So much that it is a slip of the pen, or a burn. */
-export const isMuchEssentialOil = ({ tags, bulkDensityGPerMl }: Material, massG: number | undefined): boolean =>
-  tags.includes("essentialOil") && massG !== undefined && massG / bulkDensityGPerMl.value > ESSENTIAL_OIL_STOP_ML;
 
 /** Asks once more before so much goes in. */
 export function MuchEssentialOil({ amount, onSure }: { amount: string; onSure: () => void }) {

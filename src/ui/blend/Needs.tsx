@@ -1,6 +1,6 @@
 "use client";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
-import { costOf, gather } from "@/core/shelf";
+import { costOf, gather } from "@/core/stock";
 import { bandWords } from "@/words/amounts";
 import { moneyWords } from "@/words/shelf";
 import { useShelf } from "../shelf/ShelfContext";

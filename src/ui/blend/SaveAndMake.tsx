@@ -1,21 +1,24 @@
 "use client";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
+import { Suspense, useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
 import { LIMITS } from "@/core/limits";
-import { checkNumber } from "@/core/checkNumber";
-import { problemWords } from "@/words/problems";
-import { blendSides } from "@/words/sides";
 import type { StoredBlend } from "@/store/blends";
 import { fetchJson, send } from "../api";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
-import { Options } from "../parts/Options";
+import { opened } from "../parts/later";
 import { Sheet } from "../parts/Sheet";
-import { Sides } from "../parts/Sides";
-import { blendOf, documentOf, headOf, typed, type BlendDocument, type Edit } from "./document";
+import { allTables } from "../shelf/allTables";
+import { blendOf, documentOf, headOf, type BlendDocument, type Edit } from "./document";
+import type { ConflictProps } from "./Conflict";
+import type { MakeItProps } from "./MakeIt";
+import { toldOf, type MakePlan } from "./makePlan";
 import type { BlendPage } from "@/server/blendPage";
+
+const MakeIt = opened<MakeItProps>(() => import("./MakeIt").then((file) => file.MakeIt));
+const Conflict = opened<ConflictProps>(() => import("./Conflict").then((file) => file.Conflict));
 
 interface SaveAndMakeProps {
   readonly doc: BlendDocument;
@@ -28,21 +31,19 @@ interface SaveAndMakeProps {
   readonly onSaved: (saved: NonNullable<BlendPage["saved"]>, doc: BlendDocument) => void;
 }
 
-type When = "now" | "onHead" | "made";
-
 /** Saves a version, opens a bowl. Ids are made before sending and kept until it worked, so that trying again saves once. */
 export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, dispatch, onSaved }: SaveAndMakeProps) {
   const router = useRouter();
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState("");
   const [trouble, setTrouble] = useState<{ readonly text: string; readonly theirs?: StoredBlend }>();
-  const [when, setWhen] = useState<When>("now");
-  const [onHeadAt, setOnHeadAt] = useState(tomorrow);
-  const [madeAt, setMadeAt] = useState("");
-  const [pouredText, setPouredText] = useState("");
-  const pouredMl = typed(pouredText);
-  const notPoured = pouredText.trim() === "" ? undefined : checkNumber("pouredMl", pouredMl, "pouredMl");
-  const [headName, setHeadName] = useState("");
+  const [plan, setPlan] = useState<MakePlan>({
+    when: "now",
+    onHeadAt: tomorrow,
+    madeAt: "",
+    pouredText: "",
+    headName: "",
+  });
   const ids = useRef<Record<string, string>>({});
   /** One id for one thing to be written: the same content asks for the same id again. */
   const idFor = (what: string, content: unknown) => (ids.current[`${what} ${JSON.stringify(content)}`] ??= uuid());
@@ -64,8 +65,8 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
   async function keepHead(): Promise<string | undefined> {
     if (doc.headId) return doc.headId;
     const hair = headOf(doc.head);
-    const id = idFor("head", { hair, headName });
-    const answer = await send("POST", "heads", { id, name: headName.trim() || "Somebody", hair });
+    const id = idFor("head", { hair, headName: plan.headName });
+    const answer = await send("POST", "heads", { id, name: plan.headName.trim() || "Somebody", hair });
     if (!answer.ok) return void setTrouble({ text: answer.title });
     dispatch({ do: "head", headId: id, head: doc.head });
     return id;
@@ -110,20 +111,15 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
       if (!headId) return;
       const version = saved && !changed ? saved : await save(headId);
       if (!version) return;
-      const id = idFor("batch", { version: version.versionId, headId, when, onHeadAt, madeAt, pouredText });
-      const told =
-        when === "onHead"
-          ? { onHeadAt }
-          : when === "made"
-            ? { madeAt, ...(pouredText.trim() ? { pouredMl } : {}) }
-            : {};
-      const answer = await send("POST", "batches", { id, versionId: version.versionId, headId, ...told });
+      const id = idFor("batch", { version: version.versionId, headId, ...plan });
+      const answer = await send("POST", "batches", { id, versionId: version.versionId, headId, ...toldOf(plan) });
       if (answer.ok) router.push(`/batches/${id}`);
       else setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" ") });
     });
 
   /** Theirs takes the place of what stands here; it is a saved version, and so is nothing of mine lost that was saved. */
-  const takeTheirs = (theirs: StoredBlend) => {
+  const takeTheirs = async (theirs: StoredBlend) => {
+    await allTables();
     const head =
       theirs.headId === doc.headId
         ? headOf(doc.head)
@@ -214,70 +210,14 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
             </Button>
           }
         >
-          <div className="flex flex-col gap-3">
-            <Options
-              label="When?"
-              value={when}
-              onChange={setWhen}
-              options={[
-                { value: "now", label: "start now" },
-                { value: "onHead", label: "on the head at …", note: "counts back from there" },
-                { value: "made", label: "it was made already", note: "on paper, yesterday: enter it as it was" },
-              ]}
-            />
-            {when === "onHead" && (
-              <Field label="On the head at">
-                {(a) => (
-                  <input {...a} type="datetime-local" value={onHeadAt} onChange={(e) => setOnHeadAt(e.target.value)} />
-                )}
-              </Field>
-            )}
-            {when === "made" && (
-              <>
-                <Field label="Mixed at">
-                  {(a) => (
-                    <input {...a} type="datetime-local" value={madeAt} onChange={(e) => setMadeAt(e.target.value)} />
-                  )}
-                </Field>
-                <Field
-                  label="Really poured, ml"
-                  hint="Empty where nobody wrote it down."
-                  problem={notPoured && problemWords(notPoured)}
-                >
-                  {(a) => (
-                    <input
-                      {...a}
-                      inputMode="decimal"
-                      value={pouredText}
-                      onChange={(e) => setPouredText(e.target.value)}
-                    />
-                  )}
-                </Field>
-              </>
-            )}
-            {!doc.headId && (
-              <Field label="Whose head is it?" hint="It is kept under Heads.">
-                {(a) => (
-                  <input
-                    {...a}
-                    value={headName}
-                    maxLength={LIMITS.nameChars.max}
-                    onChange={(e) => setHeadName(e.target.value)}
-                  />
-                )}
-              </Field>
-            )}
-            <Button
-              look="main"
-              disabled={
-                busy || (when === "onHead" && !onHeadAt) || (when === "made" && (!madeAt || Boolean(notPoured)))
-              }
-              onClick={make}
-            >
-              {when === "made" ? "Enter it" : "Open the worksheet"}
-            </Button>
-            {trouble && <p className="text-stop">{trouble.text}</p>}
-          </div>
+          <MakeIt
+            plan={plan}
+            change={(change) => setPlan({ ...plan, ...change })}
+            busy={busy}
+            askName={!doc.headId}
+            trouble={trouble?.text}
+            onMake={make}
+          />
         </Sheet>
       </div>
       <p role="status" className="sr-only">
@@ -287,21 +227,24 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
         {trouble?.text}
       </p>
       {trouble?.theirs && (
-        <Sides
-          rows={blendSides(trouble.theirs, { name: doc.name.trim(), blend: blendOf(doc) })}
-          busy={busy}
-          onTheirs={() => takeTheirs(trouble.theirs!)}
-          onMine={() =>
-            guarded(async () => {
-              await save(doc.headId, false, trouble.theirs);
-            })
-          }
-          onBoth={() =>
-            guarded(async () => {
-              await save(doc.headId, true);
-            })
-          }
-        />
+        <Suspense fallback={null}>
+          <Conflict
+            theirs={trouble.theirs}
+            mine={{ name: doc.name.trim(), blend: blendOf(doc) }}
+            busy={busy}
+            onTheirs={() => void takeTheirs(trouble.theirs!)}
+            onMine={() =>
+              guarded(async () => {
+                await save(doc.headId, false, trouble.theirs);
+              })
+            }
+            onBoth={() =>
+              guarded(async () => {
+                await save(doc.headId, true);
+              })
+            }
+          />
+        </Suspense>
       )}
     </div>
   );

@@ -1,7 +1,7 @@
 "use client";
 import { useMemo, useState } from "react";
 import type { PasteQuestion } from "@/core/paste";
-import { swapsFor } from "@/core/shelf";
+import { swapsFor } from "@/core/swap";
 import { gramWords } from "@/words/amounts";
 import { cautionWords } from "@/words/cautions";
 import { swapCautions, swapWords } from "@/words/shelf";

@@ -11,7 +11,7 @@ import {
 } from "@/words/names";
 import type { DraftHead } from "../blend/document";
 import { Field } from "../parts/Field";
-import { useShelf } from "../shelf/ShelfContext";
+import { useEverything } from "../shelf/useEverything";
 
 interface HairFieldsProps {
   readonly head: DraftHead;
@@ -25,7 +25,7 @@ const MEASURE = "measure";
 
 /** Everything about one head of hair, measured or in words. */
 export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps) {
-  const { everything } = useShelf();
+  const { everything } = useEverything();
   const { hair, by } = head;
   const set = (change: Partial<Head>) => onChange({ ...head, hair: { ...hair, ...change } });
   const picks = <T extends string>(

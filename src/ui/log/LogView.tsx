@@ -1,7 +1,7 @@
 import Link from "next/link";
 import { MARKS } from "@/core/batch";
 import { PURPOSES } from "@/core/head";
-import { CATALOGUE } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import type { BatchRow } from "@/store/batches";
 import { bowlFor } from "../bowl/geometry";
 import { SmallBowl } from "../bowl/SmallBowl";

@@ -52,7 +52,7 @@ export function CardSheet() {
           onChange={(event) => setPx(Number(event.target.value))}
         />
       </label>
-      <SheetClose asChild>
+      <SheetClose>
         <Button look="main" className="mt-2" onClick={() => keepPxPerMm(now)}>
           It fits: keep it
         </Button>

@@ -2,8 +2,9 @@
 import Link from "next/link";
 import { useState } from "react";
 import { asMade, soakedMin, unpackEvents } from "@/core/batch";
-import { readingsOf } from "@/core/learn";
-import { correctPaste, type PasteAnswer } from "@/core/paste";
+import { readingsOf } from "@/core/readings";
+import { correctPaste } from "@/core/correct";
+import { type PasteAnswer } from "@/core/paste";
 import { haveOf } from "@/core/shelf";
 import type { StoredBatch } from "@/store/batches";
 import { minuteWords, roundTo } from "@/words/amounts";

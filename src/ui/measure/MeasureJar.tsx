@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import { v7 as uuid } from "uuid";
-import { jarReading } from "@/core/learn";
+import { jarReading } from "@/core/readings";
 import { findMaterial, massG, type Material } from "@/core/material";
 import { parseAmount } from "@/core/measure";
 import { phiOf, solveAmountG, TARGET_PA, thing } from "@/core/paste";

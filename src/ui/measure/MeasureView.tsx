@@ -1,4 +1,5 @@
 "use client";
+import "@/core/catalogue";
 import { TARGET_PA } from "@/core/paste";
 import type { StoredJar } from "@/store/jars";
 import { MeasureBowl, type MeasuredBowl } from "./MeasureBowl";

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { spoonMl } from "@/core/measure";
-import { pasteDensity } from "@/core/paste";
+import { pasteDensity } from "@/core/correct";
 import { checkReading, OUT_OF_REACH, readYield, type Reading } from "@/core/reading";
 import { typed } from "../blend/document";
 import { useShelf } from "../shelf/ShelfContext";

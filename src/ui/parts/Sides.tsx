@@ -2,7 +2,7 @@
 import type { SideRow } from "@/words/sides";
 import { Button } from "./Button";
 
-interface SidesProps {
+export interface SidesProps {
   readonly rows: readonly SideRow[];
   readonly busy: boolean;
   readonly onTheirs: () => void;

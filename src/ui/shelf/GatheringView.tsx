@@ -1,8 +1,10 @@
 "use client";
+import "@/core/catalogue";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { freshness, type Gathered } from "@/core/shelf";
+import { freshness } from "@/core/shelf";
+import { type Gathered } from "@/core/stock";
 import type { Gathering, Want } from "@/server/gathering";
 import { gramWords } from "@/words/amounts";
 import { ageBrief, moneyWords, shoppingWords } from "@/words/shelf";

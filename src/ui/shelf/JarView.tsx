@@ -1,9 +1,11 @@
 "use client";
+import "@/core/catalogue";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { HEAPS, type Material } from "@/core/material";
-import { freshness, jarDensity, jarMaterial, pricePerG } from "@/core/shelf";
+import { freshness, jarDensity, jarMaterial } from "@/core/shelf";
+import { pricePerG } from "@/core/stock";
 import type { JarReading, StoredJar } from "@/store/jars";
 import type { StockMove } from "@/store/stock";
 import { gramWords } from "@/words/amounts";

@@ -1,4 +1,5 @@
 "use client";
+import "@/core/catalogue";
 import Link from "next/link";
 import { useState } from "react";
 import { keepingOf, type Jar } from "@/core/shelf";

@@ -6,6 +6,7 @@ import { FORM_NAME } from "@/words/families";
 import { ownColour } from "../parts/colour";
 import { Field } from "../parts/Field";
 import { useShelf } from "./ShelfContext";
+import { useEverything } from "./useEverything";
 
 interface MaterialPickerProps {
   readonly label: string;
@@ -16,7 +17,8 @@ interface MaterialPickerProps {
 
 /** Finds one thing by any of its names. */
 export function MaterialPicker({ label, value, onChange, problem }: MaterialPickerProps) {
-  const { index, find } = useShelf();
+  const { find } = useShelf();
+  const { index } = useEverything();
   const [text, setText] = useState("");
   const found = text.trim() ? search(index(), text, 8) : [];
   if (value) {

@@ -1,4 +1,5 @@
 "use client";
+import "@/core/catalogue";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";

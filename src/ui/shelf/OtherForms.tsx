@@ -3,10 +3,12 @@ import { convertForm, otherForms, type Material } from "@/core/material";
 import { gramWords } from "@/words/amounts";
 import { conversionWords } from "@/words/shelf";
 import { useShelf } from "./ShelfContext";
+import { useEverything } from "./useEverything";
 
 /** So much of a herb in its other forms, worked out and never by name only. */
 export function OtherForms({ material, massG }: { material: Material; massG: number }) {
-  const { everything, spoons } = useShelf();
+  const { spoons } = useShelf();
+  const { everything } = useEverything();
   const rows = otherForms(material, everything).flatMap((other) => {
     const conversion = convertForm(material, other, massG, spoons);
     return conversion ? [{ other, conversion }] : [];

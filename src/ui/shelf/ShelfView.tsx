@@ -12,6 +12,7 @@ import { CsvFile } from "./CsvFile";
 import { JarPicture } from "./JarPicture";
 import { OwnThings } from "./OwnThings";
 import { useShelf } from "./ShelfContext";
+import { useEverything } from "./useEverything";
 
 const NO_PLACE = "somewhere in the house";
 const FIRST_SENT = 60;
@@ -30,9 +31,9 @@ export function ShelfView({
   const {
     shelf: { jars },
     find,
-    index,
     today,
   } = useShelf();
+  const { index } = useEverything();
   const [text, setText] = useState("");
   const hits = text.trim() ? new Set(search(index(), text, 60).map(({ id }) => id)) : undefined;
   const shown = jars.filter((jar) => !hits || hits.has(jar.materialId));

@@ -2,7 +2,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Z95 } from "@/core/figure";
-import { priorSd } from "@/core/learn";
+import { priorSd } from "@/core/readings";
 import type { Material } from "@/core/material";
 import type { JarReading } from "@/store/jars";
 import { measuredWords, readingWords } from "@/words/events";

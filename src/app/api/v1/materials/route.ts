@@ -1,4 +1,4 @@
-import { CATALOGUE } from "@/core/material";
+import { CATALOGUE } from "@/core/catalogue";
 import { reads } from "@/server/route";
 
 export const GET = reads(async () => ({ materials: CATALOGUE }));

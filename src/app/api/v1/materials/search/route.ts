@@ -1,5 +1,6 @@
 import { search, searchIndex } from "@/core/search";
-import { everythingOn, lookupOn } from "@/core/shelf";
+import { lookupOn } from "@/core/shelf";
+import { everythingOn } from "@/core/catalogue";
 import { reads } from "@/server/route";
 import { shelfOf } from "@/store/jars";
 

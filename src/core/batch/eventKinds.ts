@@ -1,0 +1,148 @@
+import { checkChoice } from "../checkChoice";
+import { findMaterial, type Lookup } from "../material";
+import type { Problem } from "../problem";
+import type { EventKind, Making } from "./define";
+import { dated, withdrawn, type Dated, type Withdrawn, type WithdrawnState } from "./events/aboutEvents";
+import { added, type Added, type AddedState } from "./events/added";
+import { again, type AgainEvent, type AgainState } from "./events/again";
+import { closed, reopened, type Closed, type ClosedState, type Reopened } from "./events/closed";
+import { heaped, type Heaped, type HeapedState } from "./events/heaped";
+import { marked, type Marked, type MarkedState } from "./events/marked";
+import { measured, type MeasuredLine, type MeasuredState } from "./events/measured";
+import { moved, type Moved, type MovedState } from "./events/moved";
+import { noted, type Noted, type NotedState } from "./events/noted";
+import { poured, type Poured, type PouredState } from "./events/poured";
+import { reached, type Reached, type ReachedState } from "./events/reached";
+import { said, type Said, type SaidState, type SeenState } from "./events/said";
+import { tested, type Tested, type TestedState } from "./events/tested";
+import { ticked, type Ticked, type TickedState } from "./events/ticked";
+
+export * from "./events/aboutEvents";
+export * from "./events/added";
+export * from "./events/again";
+export * from "./events/closed";
+export * from "./events/heaped";
+export * from "./events/marked";
+export * from "./events/measured";
+export * from "./events/moved";
+export * from "./events/noted";
+export * from "./events/poured";
+export * from "./events/reached";
+export * from "./events/said";
+export * from "./events/tested";
+export * from "./events/ticked";
+
+/** What can happen to a bowl. Events are only ever added; `withdrawn` takes one back without erasing it. */
+export type BatchPayload =
+  | Ticked
+  | Poured
+  | MeasuredLine
+  | Heaped
+  | Added
+  | Moved
+  | Tested
+  | Said
+  | Reached
+  | Noted
+  | Marked
+  | AgainEvent
+  | Closed
+  | Reopened
+  | Withdrawn
+  | Dated;
+export type EventKindId = BatchPayload["kind"];
+
+/** Where a bowl stands: the fold of its events. Times are ms since the epoch. */
+export interface BatchState
+  extends
+    TickedState,
+    PouredState,
+    MeasuredState,
+    HeapedState,
+    AddedState,
+    MovedState,
+    SaidState,
+    TestedState,
+    SeenState,
+    ReachedState,
+    NotedState,
+    MarkedState,
+    AgainState,
+    ClosedState,
+    WithdrawnState {}
+
+/** A bowl that nothing has happened to. */
+export const emptyBowl = (): Making<BatchState> => ({
+  done: [],
+  pouredMl: 0,
+  measured: {},
+  heaped: [],
+  added: [],
+  moves: [],
+  lastWord: undefined,
+  tests: [],
+  seen: [],
+  firstPourMs: undefined,
+  reachedMs: {},
+  notes: [],
+  marks: {},
+  again: undefined,
+  closedMs: undefined,
+  withdrawn: [],
+});
+
+/** Every kind of event: what is checked, folded, moves stock and is searched is read from here. */
+export const EVENT_KINDS: {
+  readonly [K in EventKindId]: EventKind<Extract<BatchPayload, { kind: K }>, BatchState>;
+} = {
+  ticked,
+  poured,
+  measured,
+  heaped,
+  added,
+  moved,
+  tested,
+  said,
+  reached,
+  noted,
+  marked,
+  again,
+  closed,
+  reopened,
+  withdrawn,
+  dated,
+};
+
+/** A kind without what tells it from the others, to walk them all. */
+type AnyKind = EventKind<BatchPayload, BatchState>;
+/** Undefined for a kind that only a newer house knows; such an event stands in the history and does nothing here. */
+export const kindOf = ({ kind }: BatchPayload): AnyKind | undefined =>
+  Object.hasOwn(EVENT_KINDS, kind) ? (EVENT_KINDS[kind] as unknown as AnyKind) : undefined;
+
+const kindsThat = (are: (kind: AnyKind) => boolean): readonly EventKindId[] =>
+  (Object.values(EVENT_KINDS) as unknown as AnyKind[]).filter(are).map(({ kind }) => kind);
+/** Kinds that can change what a bowl took off the shelf. */
+export const MOVES_STOCK = kindsThat(({ movesStock }) => movesStock === true);
+/** Kinds that can change the terms that the log is searched by. */
+export const SEARCHED = kindsThat(({ searched }) => searched === true);
+
+export interface BatchEvent {
+  /** UUIDv7 made by the client; a repeat adds nothing. */
+  readonly id: string;
+  readonly payload: BatchPayload;
+  readonly deviceId: string;
+  readonly deviceSeq: number;
+  /** The household's rev that the device had seen; orders events with device and sequence, never a device's clock. */
+  readonly revSeen: number;
+  /** When it happened by the server's clock, ms since the epoch: its arrival less how long the device had kept it. */
+  readonly atMs: number;
+}
+
+/** Every problem with a payload of an unknown client. */
+export function checkPayload(payload: BatchPayload, field = "payload", find: Lookup = findMaterial): Problem[] {
+  const known = kindOf(payload);
+  if (!known) return [checkChoice(`${field}.kind`, payload.kind, Object.keys(EVENT_KINDS))!];
+  const { fields, check } = known;
+  const strange = Object.keys(payload).find((key) => key !== "kind" && !(fields as readonly string[]).includes(key));
+  return strange === undefined ? check(payload, field, find) : [{ field: `${field}.${strange}`, code: "unknownField" }];
+}

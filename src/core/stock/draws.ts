@@ -1,0 +1,64 @@
+import { liquidParts, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
+import { findMaterial, phaseOf, type Phase } from "../material";
+import { asMade, foldBatch, inOrder, kindOf, type BatchEvent } from "../batch";
+
+/** What one event of a bowl took off the shelf. `slot` tells draws of one event apart. */
+export interface Draw {
+  readonly eventId: string;
+  readonly slot: string;
+  readonly materialId: string;
+  /** The jar that was planned; undefined for what was added in the bowl. */
+  readonly jarId?: string;
+  readonly massG: number;
+}
+
+/**
+ * Every draw of a bowl on the shelf, from its events: a planned line is drawn by the first thing that says it is in
+ * (measured out, its step ticked, the bowl mixed), as much as really went in; pours draw the liquid; what was added
+ * draws itself. A withdrawn event draws nothing.
+ */
+export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: readonly BatchEvent[]): Draw[] {
+  const state = foldBatch(events);
+  const gone = new Set(state.withdrawn);
+  const standing = [...new Map(events.map((event) => [event.id, event])).values()]
+    .filter(({ id }) => !gone.has(id))
+    .sort(inOrder);
+  const find = lookupIn(question);
+  const phases = answer.lines.map(
+    ({ materialId, phase }): Phase => phase ?? phaseOf(findMaterial(materialId) ?? { family: "base", form: "soft" }),
+  );
+  const by: (string | undefined)[] = answer.lines.map(() => undefined);
+  for (const { id, payload } of standing) {
+    const said = kindOf(payload)?.saysIn?.(payload, state);
+    by.forEach((one, line) => {
+      const isIn =
+        said === "everything" || (said && ("line" in said ? said.line === line : said.phase === phases[line]));
+      if (isIn) by[line] = one ?? id;
+    });
+  }
+  const made = asMade(question, answer, state);
+  const planned = made.lines.flatMap(({ line, materialId, jarId, reallyG }): Draw[] => {
+    const eventId = line === undefined ? undefined : by[line];
+    return eventId === undefined || !(reallyG > 0)
+      ? []
+      : [{ eventId, slot: `line ${line}`, materialId, ...(jarId === undefined ? {} : { jarId }), massG: reallyG }];
+  });
+  const added = made.lines.slice(answer.lines.length).map(({ materialId, reallyG }, i): Draw => ({
+    eventId: state.added[i].eventId,
+    slot: "added",
+    materialId,
+    massG: reallyG,
+  }));
+  const poured = standing.flatMap(({ id, payload }): Draw[] => {
+    const ml = kindOf(payload)?.poursMl?.(payload) ?? 0;
+    if (!(ml > 0)) return [];
+    return liquidParts(question.liquid).map(({ materialId, jarId, share }, i): Draw => ({
+      eventId: id,
+      slot: i === 0 ? "liquid" : "second liquid",
+      materialId,
+      ...(jarId === undefined ? {} : { jarId }),
+      massG: ml * share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1),
+    }));
+  });
+  return [...planned, ...added.filter(({ massG }) => massG > 0), ...poured];
+}

@@ -1,0 +1,64 @@
+"use client";
+import "@/core/catalogue";
+import Link from "next/link";
+import type { PasteAnswer, PasteQuestion } from "@/core/paste";
+import { AsMuchAsThereIs } from "./AsMuchAsThereIs";
+import { Cautions } from "./Cautions";
+import { CleanSpoons } from "./CleanSpoons";
+import type { BlendDocument, Edit } from "./document";
+import { FeelAndOrder } from "./FeelAndOrder";
+import { Mixing } from "./Mixing";
+import { Needs } from "./Needs";
+import { RestPicture } from "./RestPicture";
+
+export interface BelowProps {
+  readonly question: PasteQuestion;
+  readonly answer: PasteAnswer;
+  /** The lines as typed, where the answer is about them. */
+  readonly lines: BlendDocument["lines"] | undefined;
+  readonly choices: BlendDocument["choices"];
+  readonly stale: boolean;
+  readonly dispatch: (action: Edit) => void;
+}
+
+/** Everything that follows from the bowl: rest, spoons, mixing, cautions, feel, and where it goes. */
+export function BelowTheBowl({ question, answer, lines, choices, stale, dispatch }: BelowProps) {
+  return (
+    <div className={`mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem] ${stale ? "opacity-50" : ""}`}>
+      <div className="flex flex-col gap-8">
+        <section aria-label="Rest">
+          <h2>While it rests</h2>
+          <div className="mt-2 max-w-[40rem]">
+            <RestPicture rest={answer.rest} kitchenTempC={question.kitchenTempC} />
+          </div>
+        </section>
+        {lines && <CleanSpoons question={question} answer={answer} lines={lines} dispatch={dispatch} />}
+        <Mixing question={question} answer={answer} />
+        <Cautions cautions={answer.cautions} id="cautions" />
+        {lines && (
+          <FeelAndOrder
+            question={question}
+            answer={answer}
+            choices={choices}
+            onChoose={(chosen) => dispatch({ do: "set", change: { choices: chosen } })}
+          />
+        )}
+      </div>
+      <div>
+        <Needs question={question} answer={answer} />
+        {lines && <AsMuchAsThereIs question={question} answer={answer} dispatch={dispatch} />}
+        <p className="mt-2 max-w-[26rem]">
+          Not sure by eye?{" "}
+          <Link href="/practice" className="pressable">
+            A practice bowl
+          </Link>{" "}
+          costs no powder;{" "}
+          <Link href="/measure" className="pressable">
+            a ring or a plate
+          </Link>{" "}
+          measures a real one.
+        </p>
+      </div>
+    </div>
+  );
+}

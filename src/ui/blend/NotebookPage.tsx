@@ -1,0 +1,508 @@
+"use client";
+import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from "react";
+import { convertForm, massG, NOT_IN_A_PASTE, otherForms, type Material } from "@/core/material";
+import { parseAmount, UNITS, type TypedAmount, type Unit } from "@/core/measure";
+import { isDrink, readPage, thingKey, unitKey, type Meanings, type PageLine, type ThingLine } from "@/core/search";
+import { jarFor, jarMaterial } from "@/core/shelf";
+import { gramWords } from "@/words/amounts";
+import { measuredWords } from "@/words/events";
+import { conversionWords, slipWords } from "@/words/shelf";
+import { send } from "../api";
+import { Button } from "../parts/Button";
+import { useShelf } from "../shelf/ShelfContext";
+import { useEverything } from "../shelf/useEverything";
+import { textOf, type DraftAmount, type TakenPage } from "./document";
+import { isMuchEssentialOil } from "./isMuchEssentialOil";
+import { MuchEssentialOil } from "./MuchEssentialOil";
+import type { Decision, Written } from "./written";
+
+/** Where a line stands: it goes in, it waits for an answer, or it stays out. */
+type Standing =
+  | { readonly is: "in"; readonly material: Material; readonly amount?: DraftAmount; readonly asNeeded?: true }
+  | { readonly is: "waits" | "out" };
+
+interface Read {
+  readonly line: PageLine;
+  readonly key: string;
+  readonly decision: Decision;
+  readonly standing: Standing;
+}
+
+const draftOf = ({ count, unit, fill }: TypedAmount): DraftAmount => ({ text: textOf(count.value), unit, fill });
+export const typedWords = ({ count, unit, fill }: TypedAmount): string =>
+  measuredWords({ amount: count.value, unit, fill });
+
+/** What the page puts in the bowl: its drinks are the liquid, and everything else a line. */
+function takenPage(
+  lines: readonly Extract<Standing, { is: "in" }>[],
+  mlOf: (material: Material, amount: DraftAmount) => number | undefined,
+): TakenPage {
+  const needed = lines.find(({ asNeeded }) => asNeeded);
+  const poured = needed
+    ? []
+    : lines
+        .filter(({ material, amount }) => isDrink(material) && amount && mlOf(material, amount) !== undefined)
+        .slice(0, 2);
+  const things = lines
+    .filter((line) => line !== needed && !poured.includes(line))
+    .flatMap(({ material, amount }) => (amount ? [{ material, amount }] : []));
+  if (needed) return { things, liquid: { id: needed.material.id } };
+  const [first, second] = poured.map(({ material, amount }) => ({ id: material.id, ml: mlOf(material, amount!)! }));
+  if (!first) return { things };
+  const ml = first.ml + (second?.ml ?? 0);
+  return {
+    things,
+    liquid: {
+      id: first.id,
+      ml: Math.round(ml * 10) / 10,
+      ...(second ? { with: { id: second.id, share: second.ml / ml } } : {}),
+    },
+  };
+}
+
+interface NotebookPageProps {
+  /** What is in the bowl already. */
+  readonly already: readonly string[];
+  readonly onTake: (page: TakenPage) => void;
+  readonly onClose: () => void;
+  readonly written: Written;
+  readonly setWritten: (written: Written) => void;
+}
+
+/** A page of a notebook as it is typed, and how each line was read. */
+export function NotebookPage({ already, written, setWritten, onTake, onClose }: NotebookPageProps) {
+  const { find, spoons, shelf, meanings } = useShelf();
+  const { everything, index } = useEverything();
+  const { text, answers, decisions } = written;
+  /** A thing by the jar of it that is in use. */
+  const own = useCallback(
+    (id: string) => {
+      const material = find(id);
+      const jar = material && jarFor(shelf, { materialId: id });
+      return jar ? jarMaterial(jar, material, spoons) : material;
+    },
+    [find, shelf, spoons],
+  );
+  const both = useMemo(
+    (): Meanings => ({
+      things: { ...meanings.things, ...answers.things },
+      units: { ...meanings.units, ...answers.units },
+    }),
+    [meanings, answers],
+  );
+  // The keys come first; the page is read when there is time.
+  const readSoon = useDeferredValue(text);
+  const lines = useMemo(() => readPage(readSoon, index(), own, spoons, both), [readSoon, index, own, spoons, both]);
+  const massOf = (material: Material, { count, unit, fill }: TypedAmount) =>
+    massG(material, count.value, unit, fill, spoons);
+  /** The powder of a herb that was written down whole or fresh, by what is dry in it. */
+  const powderFor = (material: Material, amount: TypedAmount | undefined) => {
+    const powder = otherForms(material, everything).find(({ form }) => form === "powder");
+    const mass = amount && massOf(material, amount);
+    const conversion = powder && mass && convertForm(material, own(powder.id) ?? powder, mass.value, spoons);
+    return (
+      conversion && powder && { material: powder, massG: conversion.massG.mid, words: conversionWords(conversion) }
+    );
+  };
+  const amountOf = ({ amount }: ThingLine, { amount: chosen }: Decision): TypedAmount | undefined =>
+    chosen ?? (amount.kind === "known" ? amount.amount : undefined);
+
+  const standingOf = (line: PageLine, decision: Decision, neededAbove: boolean): Standing => {
+    if (line.kind !== "thing" || decision.out) return { is: "out" };
+    const material = line.thing.kind === "known" ? own(line.thing.id) : undefined;
+    const amount = amountOf(line, decision);
+    if (!material || line.several) return { is: "waits" };
+    if ((line.twice !== undefined || already.includes(material.id)) && !decision.both && !isDrink(material))
+      return { is: "waits" };
+    if (line.amount.kind === "asNeeded" && !decision.amount)
+      return neededAbove ? { is: "waits" } : { is: "in", material, asNeeded: true };
+    if (!amount || !massOf(material, amount)) return { is: "waits" };
+    if (NOT_IN_A_PASTE.includes(material.form)) {
+      const powder = decision.powder && powderFor(material, amount);
+      return powder
+        ? {
+            is: "in",
+            material: powder.material,
+            amount: { text: textOf(Number(powder.massG.toFixed(1))), unit: "g", fill: "level" },
+          }
+        : { is: "waits" };
+    }
+    if (isMuchEssentialOil(material, massOf(material, amount)?.value) && !decision.sure) return { is: "waits" };
+    return { is: "in", material: find(material.id)!, amount: draftOf(amount) };
+  };
+
+  const field = useRef<HTMLTextAreaElement>(null);
+  useEffect(() => field.current?.focus(), []);
+
+  const seen = new Map<string, number>();
+  const read: Read[] = [];
+  for (const line of lines) {
+    const nth = seen.get(line.text) ?? 0;
+    seen.set(line.text, nth + 1);
+    const key = `${line.text} ${nth}`;
+    const decision = decisions[key] ?? {};
+    const neededAbove = read.some(({ standing }) => standing.is === "in" && standing.asNeeded);
+    read.push({ line, key, decision, standing: standingOf(line, decision, neededAbove) });
+  }
+  const going = read.flatMap(({ standing }) => (standing.is === "in" ? [standing] : []));
+  const waiting = read.filter(({ standing }) => standing.is === "waits");
+
+  const decide = (key: string, change: Decision) =>
+    setWritten({ ...written, decisions: { ...decisions, [key]: { ...decisions[key], ...change } } });
+  const mean = (line: ThingLine, id: string) =>
+    setWritten({ ...written, answers: { ...answers, things: { ...answers.things, [thingKey(line)]: id } } });
+  const meanUnit = (line: ThingLine, amount: TypedAmount) =>
+    setWritten({ ...written, answers: { ...answers, units: { ...answers.units, [unitKey(line)]: amount.unit } } });
+  const askAgain = (line: ThingLine) => {
+    // Stands before what the house remembers, and means nothing: it is asked.
+    setWritten({
+      ...written,
+      answers: {
+        things: { ...answers.things, [thingKey(line)]: "" },
+        units: { ...answers.units, [unitKey(line)]: "" as Unit },
+      },
+    });
+  };
+  const leaveOut = () =>
+    setWritten({
+      ...written,
+      decisions: {
+        ...decisions,
+        ...Object.fromEntries(waiting.map(({ key, decision }) => [key, { ...decision, out: true as const }])),
+      },
+    });
+  const take = () => {
+    const things = Object.entries(answers.things)
+      .filter(([said, id]) => said !== "" && id !== "")
+      .map(([said, materialId]) => ({ said, materialId }));
+    const units = Object.entries(answers.units)
+      .filter(([said, unit]) => said !== "" && UNITS.includes(unit))
+      .map(([said, unit]) => ({ said, unit }));
+    // What is not remembered is only asked again.
+    if (things.length + units.length > 0) void send("POST", "settings/meanings", { things, units });
+    onTake(
+      takenPage(going, (material, { text: count, unit, fill }) => {
+        const mass = massG(material, Number(count), unit, fill, spoons);
+        return mass && mass.value / material.bulkDensityGPerMl.value;
+      }),
+    );
+  };
+
+  return (
+    <section aria-label="A page of your notebook" className="no-print mt-4 border-y border-line py-4">
+      <h2>A page of your notebook</h2>
+      <div className="mt-2 grid gap-x-10 gap-y-4 lg:grid-cols-[24rem_minmax(0,1fr)]">
+        <label className="flex flex-col gap-1">
+          <span className="text-sm font-semibold">As it stands there, a line for each thing</span>
+          <textarea
+            rows={9}
+            value={text}
+            maxLength={4000}
+            ref={field}
+            onChange={(e) => setWritten({ ...written, text: e.target.value })}
+            placeholder={"2 heaped tbsp amla\nmethi powder, 1 T\ncurd 1/2 cup\nwarm tea as needed"}
+          />
+        </label>
+        <div className="flex max-w-[44rem] flex-col gap-3">
+          <ol aria-label="How it was read">
+            {read.map(({ line, key, decision, standing }) => (
+              <li key={key} className="border-b border-line py-1">
+                {line.kind === "thing" ? (
+                  <Thing
+                    line={line}
+                    decision={decision}
+                    standing={standing}
+                    already={already}
+                    amount={amountOf(line, decision)}
+                    powder={powderFor}
+                    material={line.thing.kind === "known" ? own(line.thing.id) : undefined}
+                    onDecide={(change) => decide(key, change)}
+                    onMean={(id) => mean(line, id)}
+                    onAskAgain={() => askAgain(line)}
+                    onUnit={(amount) => (line.slip ? decide(key, { amount }) : meanUnit(line, amount))}
+                  />
+                ) : (
+                  <span className="text-quiet">
+                    {line.text}
+                    {line.kind === "equation" && !line.slip
+                      ? ": that is right"
+                      : line.kind === "words"
+                        ? ": left out, as words"
+                        : ""}
+                  </span>
+                )}
+                {line.slip && (
+                  <span className="block text-stop" role="alert">
+                    {slipWords(line.slip)}
+                  </span>
+                )}
+              </li>
+            ))}
+          </ol>
+          {read.length === 0 && (
+            <p className="text-quiet">
+              Each line is read as you type it. What it does not say is asked, and never made up.
+            </p>
+          )}
+          {read.length > 0 && (
+            <p role="status">
+              {going.length} {going.length === 1 ? "line goes" : "lines go"} in
+              {waiting.length > 0 ? `, ${waiting.length} ${waiting.length === 1 ? "waits" : "wait"} for an answer` : ""}
+              {read.length > going.length + waiting.length
+                ? `, ${read.length - going.length - waiting.length} left out`
+                : ""}
+              .{" "}
+              {waiting.length > 0 && (
+                <button type="button" className="pressable min-h-11" onClick={leaveOut}>
+                  leave out what waits
+                </button>
+              )}
+            </p>
+          )}
+          <div className="flex flex-wrap items-center gap-4">
+            <Button look="main" disabled={going.length === 0 || waiting.length > 0 || readSoon !== text} onClick={take}>
+              {going.length === 1 ? "Put it in the bowl" : `Put these ${going.length || ""} in the bowl`}
+            </Button>
+            <Button look="text" onClick={onClose}>
+              close the page
+            </Button>
+          </div>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+interface ThingProps {
+  readonly line: ThingLine;
+  readonly decision: Decision;
+  readonly standing: Standing;
+  readonly already: readonly string[];
+  readonly material: Material | undefined;
+  readonly amount: TypedAmount | undefined;
+  readonly powder: (
+    material: Material,
+    amount: TypedAmount | undefined,
+  ) => { readonly material: Material; readonly words: string } | undefined;
+  readonly onDecide: (change: Decision) => void;
+  readonly onMean: (id: string) => void;
+  readonly onUnit: (amount: TypedAmount) => void;
+  readonly onAskAgain: () => void;
+}
+
+/** One line with a thing on it: as it was understood, or what has to be said first. */
+function Thing({
+  line,
+  decision,
+  standing,
+  already,
+  material,
+  amount,
+  powder,
+  onDecide,
+  onMean,
+  onUnit,
+  onAskAgain,
+}: ThingProps) {
+  const { find, spoons } = useShelf();
+  if (decision.out) {
+    return (
+      <span className="text-quiet">
+        <s>{line.text}</s>: left out{" "}
+        <button
+          type="button"
+          className="pressable min-h-11"
+          aria-label={`read “${line.text}” after all`}
+          onClick={() => onDecide({ out: undefined })}
+        >
+          read it after all
+        </button>
+      </span>
+    );
+  }
+  const mass = amount && material && massG(material, amount.count.value, amount.unit, amount.fill, spoons);
+  const grams =
+    mass && amount.unit !== "g" ? `, ${gramWords(mass.value)} g (${gramWords(mass.low)}–${gramWords(mass.high)})` : "";
+  const needed = line.amount.kind === "asNeeded" && !decision.amount;
+  const twice =
+    (line.twice !== undefined || (material !== undefined && already.includes(material.id))) &&
+    material !== undefined &&
+    !decision.both &&
+    !(needed || material.makesUp);
+  const whole = material !== undefined && NOT_IN_A_PASTE.includes(material.form);
+  return (
+    <div role="group" aria-label={line.text}>
+      <span className="flex flex-wrap items-baseline justify-between gap-x-3">
+        <span>
+          <strong>{material?.names[0].text ?? line.text}</strong>
+          {material && <span className="text-sm text-quiet"> · {line.text}</span>}
+        </span>
+        <span>
+          {needed ? "as much as it takes" : amount ? `${typedWords(amount)}${grams}` : ""}{" "}
+          <button
+            type="button"
+            className="pressable min-h-11 text-quiet"
+            aria-label={`leave out “${line.text}”`}
+            onClick={() => onDecide({ out: true })}
+          >
+            leave out
+          </button>
+        </span>
+      </span>
+      {line.remembered && (
+        <span className="block text-quiet">
+          as you meant it last time{" "}
+          <button type="button" className="pressable min-h-11" onClick={onAskAgain}>
+            ask again
+          </button>
+        </span>
+      )}
+      {line.several ? (
+        <span className="block">More than one thing stands here. Write each on a line of its own above.</span>
+      ) : (
+        <>
+          {line.thing.kind === "which" && (
+            <WhichThing
+              name={line.name || line.text}
+              ids={line.thing.ids}
+              called={line.thing.called}
+              nameOf={(id) => find(id)?.names[0].text ?? id}
+              onMean={onMean}
+            />
+          )}
+          {line.amount.kind === "which" && !decision.amount && (
+            <Asked words={line.slip ? "Which of them?" : "How much is meant?"}>
+              {line.amount.choices.map((choice) => (
+                <Button key={`${choice.count.value} ${choice.unit}`} onClick={() => onUnit(choice)}>
+                  {typedWords(choice)}
+                </Button>
+              ))}
+            </Asked>
+          )}
+          {(line.amount.kind === "missing" || (material && amount && !mass) || (needed && standing.is === "waits")) &&
+            !(decision.amount && mass) && (
+              <HowMuch
+                name={material?.names[0].text ?? line.name}
+                typed={decision.amountText ?? ""}
+                onType={(amountText, read) => onDecide({ amountText, amount: read })}
+              />
+            )}
+          {twice && (
+            <Asked words={`${material.names[0].text} is there already.`}>
+              <Button onClick={() => onDecide({ both: true })}>put both in</Button>
+              <Button onClick={() => onDecide({ out: true })}>leave this one out</Button>
+            </Asked>
+          )}
+          {whole && amount && (
+            <Whole
+              to={powder(material, amount)}
+              taken={decision.powder === true}
+              onTake={() => onDecide({ powder: true })}
+            />
+          )}
+          {material && mass && isMuchEssentialOil(material, mass.value) && !decision.sure && (
+            <MuchEssentialOil amount={typedWords(amount!)} onSure={() => onDecide({ sure: true })} />
+          )}
+        </>
+      )}
+    </div>
+  );
+}
+
+const Asked = ({ words, children }: { words: string; children: React.ReactNode }) => (
+  <span role="group" aria-label={words} className="flex flex-wrap items-center gap-2 py-1">
+    <span>{words}</span>
+    {children}
+  </span>
+);
+
+/** Several things are called that, or none is: what it may be. */
+function WhichThing({
+  name,
+  ids,
+  called,
+  nameOf,
+  onMean,
+}: {
+  name: string;
+  ids: readonly string[];
+  called: boolean;
+  nameOf: (id: string) => string;
+  onMean: (id: string) => void;
+}) {
+  if (ids.length === 0)
+    return (
+      <span className="block text-stop">
+        Nothing is called “{name}”. Write it otherwise, make it a thing of your own on the shelf, or leave it out.
+      </span>
+    );
+  return (
+    <Asked words={called ? `Which is “${name}”?` : `Nothing is called “${name}”. Do you mean`}>
+      {ids.map((id) => (
+        <Button key={id} onClick={() => onMean(id)}>
+          {nameOf(id)}
+        </Button>
+      ))}
+    </Asked>
+  );
+}
+
+/** The page does not say how much. */
+function HowMuch({
+  name,
+  typed,
+  onType,
+}: {
+  name: string;
+  typed: string;
+  onType: (text: string, amount: TypedAmount | undefined) => void;
+}) {
+  const read = (text: string): TypedAmount | undefined => {
+    const reading = parseAmount(text);
+    return reading.kind === "understood" && reading.amount.of === "" ? reading.amount : undefined;
+  };
+  return (
+    <label className="flex flex-wrap items-center gap-2 py-1">
+      <span>How much {name}?</span>
+      <input
+        className="w-32"
+        value={typed}
+        placeholder="2 tbsp"
+        onChange={(e) => onType(e.target.value, read(e.target.value))}
+      />
+      {typed.trim() !== "" && !read(typed) && (
+        <span className="text-stop">An amount with its unit, such as 2 tbsp or 40 g.</span>
+      )}
+    </label>
+  );
+}
+
+/** What is whole or fresh stays out of a paste; its powder can go in for it, so much of it. */
+function Whole({
+  to,
+  taken,
+  onTake,
+}: {
+  to: { readonly material: Material; readonly words: string } | undefined;
+  taken: boolean;
+  onTake: () => void;
+}) {
+  if (!to)
+    return (
+      <span className="block text-stop">This is whole or fresh; grind, mash or brew it first, or leave it out.</span>
+    );
+  if (taken)
+    return (
+      <span className="block">
+        Instead of it: {to.material.names[0].text}, {to.words}.
+      </span>
+    );
+  return (
+    <span className="block text-stop">
+      This is whole or fresh; grind, mash or brew it first. Or take {to.words} of its powder:{" "}
+      <button type="button" className="pressable min-h-11" onClick={onTake}>
+        take {to.material.names[0].text}
+      </button>
+    </span>
+  );
+}

@@ -1,0 +1,59 @@
+import type { PasteAnswer } from "@/core/paste";
+import {
+  coversWords,
+  mendWords,
+  obstacleWords,
+  sizeWords,
+  throughTimeWords,
+  totalWords,
+  verdictWords,
+} from "@/words/verdict";
+import type { BlendDocument } from "./document";
+
+interface VerdictProps {
+  readonly answer: PasteAnswer;
+  readonly doc: BlendDocument;
+  readonly headName: string;
+  readonly onMend: (target: BlendDocument["target"]) => void;
+  readonly onMultiply: (factor: number) => void;
+}
+
+/** What comes of it, in words, and the one press that mends it. */
+export function Verdict({ answer, doc, headName, onMend, onMultiply }: VerdictProps) {
+  const size = sizeWords(answer, doc.sizing);
+  const obstacle = obstacleWords(answer, doc.liquidId);
+  const mend = mendWords(answer);
+  const stop = answer.cautions.find((caution) => caution.level === "stop");
+  return (
+    <>
+      <p>
+        {obstacle ? <span className="text-stop">{obstacle}</span> : verdictWords(answer)}{" "}
+        {!obstacle && mend && (
+          <>
+            <button type="button" className="pressable" onClick={() => onMend(mend.word)}>
+              {mend.press}
+            </button>{" "}
+            {mend.then}
+          </>
+        )}
+      </p>
+      {!obstacle && <p>{throughTimeWords(answer)}</p>}
+      <p>
+        {totalWords(answer, headName)}
+        {!obstacle && doc.sizing === "asGiven" && coversWords(answer)}{" "}
+        {!obstacle && size && (
+          <>
+            <button type="button" className="pressable min-h-11" onClick={() => onMultiply(size.factor)}>
+              {size.press}
+            </button>{" "}
+          </>
+        )}
+        {stop && (
+          <a href="#cautions" className="font-semibold text-stop">
+            Read the cautions below first.
+          </a>
+        )}
+      </p>
+    </>
+  );
+}
