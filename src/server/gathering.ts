@@ -1,6 +1,6 @@
 import { PLAIN_HEAD } from "@/core/head";
 import { blendForHead, computePaste, type Layer } from "@/core/paste";
-import { costOf, gather, type Gathered, type WantedBowl } from "@/core/stock";
+import { costOf, gather, isShort, type Gathered, type WantedBowl } from "@/core/stock";
 import { lookupOn, questionOn, type Shelf } from "@/core/shelf";
 import type { Spoons } from "@/core/measure";
 import { isUuid } from "@/core/text";
@@ -82,9 +82,7 @@ export async function gathering(householdId: string, spoons: Spoons, asked: read
         totalMl: bowl.answer.totalMl,
         layers: bowl.answer.layers,
         unpricedG,
-        missing: needs
-          .filter(({ shortG, needG }) => shortG > 0.02 * needG.mid)
-          .map(({ materialId }) => find(materialId)?.names[0].text ?? materialId),
+        missing: needs.filter(isShort).map(({ materialId }) => find(materialId)?.names[0].text ?? materialId),
         ...(known > 0 ? { cost: known } : {}),
       },
     ];

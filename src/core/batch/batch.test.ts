@@ -4,8 +4,8 @@ import { computePaste, type PasteQuestion } from "../paste";
 import { feelAdvice } from "../feel";
 import { mixingOrder } from "../order";
 import {
-  MARKS_FOR,
   marksFor,
+  marksOfPurpose,
   checkPayload,
   foldBatch,
   packEvents,
@@ -190,7 +190,7 @@ describe("given another time", () => {
 });
 
 test("every purpose asks for marks of its own, a dye for what it covered, and what was given stays", () => {
-  for (const purpose of PURPOSES) expect(MARKS_FOR[purpose].length).toBeGreaterThan(2);
+  for (const purpose of PURPOSES) expect(marksOfPurpose(purpose).length).toBeGreaterThan(2);
   expect(marksFor("dyePacked", true, {})).toEqual(expect.arrayContaining(["colour", "grey"]));
   expect(marksFor("mask", false, {})).not.toContain("grey");
   expect(marksFor("mask", true, {})).toContain("colour");

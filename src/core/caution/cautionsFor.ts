@@ -1,4 +1,4 @@
-import type { Head, PurposeId } from "../head";
+import { PURPOSE, type Head, type PurposeId } from "../head";
 import { isOrContains, type Material } from "../material";
 import { CAUTION_RULES, type CautionLevel, type CautionRule, type Condition } from "./rules";
 
@@ -31,8 +31,8 @@ export const essentialOilMl = (things: readonly { readonly material: Material; r
 
 /** The materials that make a condition hold, or undefined where it does not. */
 function reasons(condition: Condition, s: CautionSituation): readonly Material[] | undefined {
-  const { tags, purposes, shades, greyFrom, ages, liquidFromC, kitchenFromC } = condition;
-  if (purposes && !purposes.includes(s.purpose)) return undefined;
+  const { tags, shades, greyFrom, ages, liquidFromC, kitchenFromC } = condition;
+  if (condition.heavy && !PURPOSE[s.purpose].heavy) return undefined;
   if (shades && !shades.includes(s.head.shade)) return undefined;
   if (greyFrom !== undefined && s.head.greyShare < greyFrom) return undefined;
   if (ages && !ages.includes(s.head.age)) return undefined;

@@ -1,5 +1,5 @@
 import type { Source } from "../figure";
-import type { Age, PurposeId, Shade } from "../head";
+import { LIGHT_FROM_GREY, LIGHT_SHADES, type Age, type Shade } from "../head";
 import type { Tag } from "../material";
 
 /** `stop`: do not go on before this is settled. `care`: do this. `note`: know this. */
@@ -9,7 +9,7 @@ export type CautionLevel = "stop" | "care" | "note";
 export interface Condition {
   readonly tags?: readonly Tag[];
   readonly allergyInBowl?: true;
-  readonly purposes?: readonly PurposeId[];
+  readonly heavy?: true;
   readonly shades?: readonly Shade[];
   readonly greyFrom?: number;
   readonly ages?: readonly Age[];
@@ -36,7 +36,6 @@ export interface CautionRule {
 
 const PRACTICE: Source = { kind: "practice" };
 const memory = (name: string): Source => ({ kind: "published", name, fromMemory: true });
-const LIGHT: readonly Shade[] = ["blond", "grey", "bleached"];
 const PERISHABLE: readonly Tag[] = ["dairy", "egg", "fruit", "fresh"];
 /** What spoils stands out of the fridge two hours at the most. */
 const OUT_AT_MOST_MIN = 120;
@@ -88,8 +87,8 @@ export const CAUTION_RULES = [
     id: "stainsLightHair",
     level: "care",
     when: [
-      { tags: STAINERS, shades: LIGHT },
-      { tags: STAINERS, greyFrom: 0.1 },
+      { tags: STAINERS, shades: LIGHT_SHADES },
+      { tags: STAINERS, greyFrom: LIGHT_FROM_GREY },
     ],
     source: PRACTICE,
   },
@@ -120,6 +119,6 @@ export const CAUTION_RULES = [
   { id: "stainsRoom", level: "note", when: [{ tags: STAINERS }], source: PRACTICE },
   { id: "oilOnFloor", level: "note", when: [{ tags: ["oil"] }], source: PRACTICE },
   { id: "eggSets", level: "note", when: [{ tags: ["egg"] }], source: memory("egg white sets from 62 °C") },
-  { id: "heavyPack", level: "note", when: [{ purposes: ["dyePacked", "soakedMask"] }], source: PRACTICE },
+  { id: "heavyPack", level: "note", when: [{ heavy: true }], source: PRACTICE },
 ] as const satisfies readonly CautionRule[];
 export type CautionId = (typeof CAUTION_RULES)[number]["id"];

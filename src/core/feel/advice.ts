@@ -1,4 +1,4 @@
-import type { Head } from "../head";
+import { LIGHT_FROM_GREY, LIGHT_SHADES, PURPOSE } from "../head";
 import { phaseOf, type Material } from "../material";
 import { liquidParts, lookupIn, type Choices, type PasteAnswer, type PasteQuestion } from "../paste";
 import { feelOf, feelPerShare, feelSum, sumFor, type Feel, type FeelScores } from "./feel";
@@ -42,7 +42,6 @@ export interface OnShelf {
 
 /** What a slip source is taken from where the shelf has none: the ones a kitchen gets most easily. */
 const SLIP_SOURCES = ["flax-gel", "aloe-gel", "marshmallow-root", "fenugreek-seed"];
-const LIGHT: readonly Head["shade"][] = ["blond", "grey", "bleached"];
 const SMELLS_LATER = new Set([
   "egg",
   "egg-yolk",
@@ -94,9 +93,8 @@ export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf
   const { head } = question;
   if (
     scores.stain.score >= LITTLE &&
-    (LIGHT.includes(head.shade) || head.greyShare >= 0.1) &&
-    question.purpose !== "dyePacked" &&
-    question.purpose !== "rootsOnly"
+    (LIGHT_SHADES.includes(head.shade) || head.greyShare >= LIGHT_FROM_GREY) &&
+    !PURPOSE[question.purpose].dye
   )
     advice.push({ topic: "lightHair", because: by("stain") });
   const conditioners = which((material) => material.id === "conditioner");

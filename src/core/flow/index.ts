@@ -1,3 +1,4 @@
 export * from "./drawMix";
 export * from "./mixRun";
+export * from "./pasteDensity";
 export * from "./yieldStress";

@@ -11,7 +11,8 @@ import {
   STRAND_UM,
   type Head,
 } from "./hair";
-import { HAND_FACTOR, LEFT_IN_BOWL, PASTE_DENSITY, PURPOSE, type PurposeId } from "./purpose";
+import { PASTE_DENSITY } from "../flow";
+import { HAND_FACTOR, LEFT_IN_BOWL, PURPOSE, type PurposeId } from "./purpose";
 
 /** How much paste a head takes for a purpose, and how that is made up. */
 export interface Coverage {
@@ -40,7 +41,7 @@ const ABSOLUTE = exact(1, "a length in cm as measured");
  * Hair mass per cm is strands × π/4 d² × 1.32 g/cm³, or from a ponytail κ C²/4π × 1.32.
  *
  * @param head  checked by `checkHead`
- * @param roots read only for `rootsOnly`
+ * @param roots read only where the purpose is for new growth
  * @returns bands in the units of their names; all are ≥ 0 at the middle
  * @source Robbins for strands, Lund–Browder for the scalp (both from memory); loads are calibrated to practice:
  *         henna powder at 1 : 3 for short hair, collar, shoulder, waist near 100, 200, 300, 500 g
@@ -53,7 +54,7 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
       : LANDMARK_CM[head.longest.landmark];
   const ponytailCm = "ponytailCm" in head.amount ? head.amount.ponytailCm : undefined;
   const strands = "strands" in head.amount ? STRANDS[head.amount.strands] : ABSOLUTE;
-  const onRoots = purposeId === "rootsOnly";
+  const onRoots = purpose.region === "newGrowth";
 
   const inputs = [
     longest,

@@ -13,6 +13,10 @@ export const LANDMARKS = ["ear", "chin", "collar", "shoulder", "armpit", "midBac
 export type Landmark = (typeof LANDMARKS)[number];
 
 export const SHADES = ["black", "brown", "blond", "grey", "bleached"] as const;
+/** Shades on which a stain shows. */
+export const LIGHT_SHADES: readonly (typeof SHADES)[number][] = ["blond", "grey", "bleached"];
+/** So much grey between the rest takes a stain that is seen. */
+export const LIGHT_FROM_GREY = 0.1;
 export type Shade = (typeof SHADES)[number];
 
 export const AGES = ["adult", "teen", "child"] as const;

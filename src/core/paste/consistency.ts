@@ -8,6 +8,15 @@ export type Consistency =
   | { readonly state: "runny"; readonly yieldPa: number }
   | { readonly state: "paste"; readonly yieldPa: number; readonly word: ConsistencyWord; readonly dragRatio: number };
 
+/** Pa: below the first it drips from a spoon, from the second on it hangs there. Common practice. */
+export const SPOON_PA = { ribbon: 8, peak: 55 } as const;
+
+/** How a paste leaves a spoon. */
+export const leavesSpoon = (yieldPa: number): "drip" | "ribbon" | "peak" => {
+  if (yieldPa < SPOON_PA.ribbon) return "drip";
+  return yieldPa < SPOON_PA.peak ? "ribbon" : "peak";
+};
+
 /** The consistency at a share φ. */
 export function consistencyAt(phi: number, dry = false): Consistency {
   const yieldPa = dry ? undefined : yieldPaOf(phi);

@@ -1,3 +1,4 @@
+import { PASTE_DENSITY } from "../flow";
 import { seeded } from "../figure";
 import { findMaterial, type Material } from "../material";
 import { CATALOGUE } from "../catalogue";
@@ -64,7 +65,7 @@ export function practiceState(bowl: PracticeBowl, pouredMl: number): PracticeSta
   return {
     consistency: consistencyOf([powder, water]),
     totalMl: volumeMl,
-    densityGPerMl: volumeMl > 0 ? massG / volumeMl : 1.1,
+    densityGPerMl: volumeMl > 0 ? massG / volumeMl : PASTE_DENSITY.value,
     layers: layersOf([{ material: bowl.powder, thing: powder }], {
       materials: [{ material: WATER, massShare: 1 }],
       thing: water,

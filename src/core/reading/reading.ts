@@ -1,3 +1,4 @@
+import { PASTE_DENSITY } from "../flow";
 import { checkNumber } from "../checkNumber";
 import { estimate, propagate, type Band, type Uncertain } from "../figure";
 import { ok, refuse, type Problem, type ProblemCode, type Result } from "../problem";
@@ -39,7 +40,7 @@ export const OUT_OF_REACH: readonly ProblemCode[] = [
 ];
 
 /** Every problem with a reading: what cannot be, and what lies outside the reach of the test. */
-export function checkReading(reading: Reading, densityGPerMl = 1.1): Problem[] {
+export function checkReading(reading: Reading, densityGPerMl = PASTE_DENSITY.value): Problem[] {
   if (reading.by === "ring") {
     const { heightMm, slumpMm } = reading;
     const found = [checkNumber("heightMm", heightMm, "ringMm"), checkNumber("slumpMm", slumpMm, "slumpMm")].filter(
@@ -129,7 +130,7 @@ export const expectedReading = {
 /** Pa between which each test can be read, for a ring of this height or a drop of this volume. */
 export function reachOf(
   test: { readonly by: "ring"; readonly heightMm: number } | { readonly by: "plate"; readonly volumeMl: number },
-  densityGPerMl = 1.1,
+  densityGPerMl = PASTE_DENSITY.value,
 ): { readonly fromPa: number; readonly toPa: number } {
   if (test.by === "ring")
     return {

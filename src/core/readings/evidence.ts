@@ -1,7 +1,7 @@
 import { propagate, Z95, type Band, type Uncertain } from "../figure";
 import type { Material } from "../material";
 import { beyondPowders, holdingFactor, pasteDensity } from "../correct";
-import { bowlState, holdingMlPerG, phiOf, thing, type MixedLiquid } from "../paste";
+import { bowlState, holdingMlPerG, PASTE_DENSITY, phiOf, thing, type MixedLiquid } from "../paste";
 import { readYield, type Reading } from "../reading";
 import { soakedShare } from "../rest";
 
@@ -72,7 +72,10 @@ export function evidenceOf(sample: Sample, reading: Reading): Judged {
     { ...liquid.perG, massG: liquidG },
   ];
   const middle = bowlState(things((i) => lines[i].mass.value, sample.liquidG.value, 1));
-  const read = readYield(reading, pasteDensity(middle.volumeMl > 0 ? middle.massG / middle.volumeMl : 1.1));
+  const read = readYield(
+    reading,
+    pasteDensity(middle.volumeMl > 0 ? middle.massG / middle.volumeMl : PASTE_DENSITY.value),
+  );
   if (!read.ok) return { learns: false, why: "outOfReach" };
   const readPa = read.value.yieldPa;
 

@@ -21,6 +21,11 @@ export interface Gathered {
   readonly costOfG: number;
 }
 
+/** Less than this share of what is wanted is a rounding, and nothing that is missing. */
+const SHORT_FROM = 0.02;
+export const isShort = ({ shortG, needG }: Pick<Gathered, "shortG" | "needG">): boolean =>
+  shortG > SHORT_FROM * needG.mid;
+
 /** A bowl that is to be made. */
 export interface WantedBowl {
   readonly question: PasteQuestion;

@@ -1,6 +1,6 @@
 "use client";
 import type { ComponentType } from "react";
-import { PURPOSES } from "@/core/head";
+import { PURPOSE, PURPOSES } from "@/core/head";
 import { SIZINGS, TARGETS } from "@/core/paste";
 import { CONSISTENCY_NAME, CONSISTENCY_NOTE, materialName, PURPOSE_NAME, SIZING_NAME } from "@/words/names";
 import type { BlendPage } from "@/server/blendPage";
@@ -40,10 +40,10 @@ function Purpose({ doc, set, problemAt, close }: ChoiceProps) {
         options={optionsOf(PURPOSES, PURPOSE_NAME)}
         onChange={(purpose) => set({ purpose })}
         onPick={(purpose) => {
-          if (purpose !== "rootsOnly") close();
+          if (PURPOSE[purpose].region === "wholeHead") close();
         }}
       />
-      {doc.purpose === "rootsOnly" && (
+      {PURPOSE[doc.purpose].region === "newGrowth" && (
         <div className="grid grid-cols-2 gap-3">
           <Field label="Months since" problem={problemAt("roots.months")}>
             {(a) => (

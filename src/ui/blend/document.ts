@@ -1,4 +1,4 @@
-import { PLAIN_HEAD, type Head, type PurposeId } from "@/core/head";
+import { PLAIN_HEAD, PURPOSE, type Head, type PurposeId } from "@/core/head";
 import { findMaterial, HEAPS, type Lookup, type Material } from "@/core/material";
 import { EMPTY_SHELF, lookupOn, questionOn, type Shelf } from "@/core/shelf";
 import { parseAmount, parseCount, type AmountReading, type Fill, type Spoons, type Unit } from "@/core/measure";
@@ -125,7 +125,7 @@ export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead):
 export function blendOf(doc: BlendDocument, find: Lookup = findMaterial): Blend {
   return {
     purpose: doc.purpose,
-    ...(doc.purpose === "rootsOnly"
+    ...(PURPOSE[doc.purpose].region === "newGrowth"
       ? { roots: { months: typed(doc.rootMonthsText), share: typed(doc.rootShareText) / 100 } }
       : {}),
     lines: doc.lines.map((line) => ({

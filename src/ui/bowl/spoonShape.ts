@@ -1,4 +1,4 @@
-import type { Consistency } from "@/core/paste";
+import { leavesSpoon, SPOON_PA, type Consistency } from "@/core/paste";
 
 /** What hangs from the spoon, in picture units; each is monotone in the yield stress. */
 export interface SpoonShape {
@@ -20,7 +20,7 @@ export function spoonShape(consistency: Consistency): SpoonShape {
   const { yieldPa } = consistency;
   const ribbonWidth = 3 + 27 * clamp01((log(yieldPa) + 1) / 3.4);
   const fall = 1 - clamp01((log(yieldPa) - Math.log10(25)) / (Math.log10(180) - Math.log10(25)));
-  const peak = 44 * clamp01((log(yieldPa) - Math.log10(8)) / (Math.log10(400) - Math.log10(8)));
-  const kind = yieldPa < 8 ? "drip" : yieldPa < 55 ? "ribbon" : "peak";
-  return { kind, ribbonWidth, fall, peak };
+  const flat = Math.log10(SPOON_PA.ribbon);
+  const peak = 44 * clamp01((log(yieldPa) - flat) / (Math.log10(400) - flat));
+  return { kind: leavesSpoon(yieldPa), ribbonWidth, fall, peak };
 }

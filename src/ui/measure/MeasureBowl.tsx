@@ -4,7 +4,7 @@ import { useState } from "react";
 import { asMade, soakedMin, unpackEvents } from "@/core/batch";
 import { readingsOf } from "@/core/readings";
 import { correctPaste } from "@/core/correct";
-import { type PasteAnswer } from "@/core/paste";
+import { PASTE_DENSITY, type PasteAnswer } from "@/core/paste";
 import { haveOf } from "@/core/shelf";
 import type { StoredBatch } from "@/store/batches";
 import { minuteWords, roundTo } from "@/words/amounts";
@@ -121,4 +121,5 @@ const jarName = (jars: readonly { readonly id: string; readonly materialId: stri
   const jar = jars.find((one) => one.id === id);
   return jar ? materialName(jar.materialId) : "a jar that is gone";
 };
-const densityOf = ({ totalG, totalMl }: PasteAnswer): number => (totalMl > 0 ? totalG.mid / totalMl : 1.1);
+const densityOf = ({ totalG, totalMl }: PasteAnswer): number =>
+  totalMl > 0 ? totalG.mid / totalMl : PASTE_DENSITY.value;

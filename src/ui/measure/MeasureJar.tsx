@@ -6,7 +6,7 @@ import { v7 as uuid } from "uuid";
 import { jarReading } from "@/core/readings";
 import { findMaterial, massG, type Material } from "@/core/material";
 import { parseAmount } from "@/core/measure";
-import { phiOf, solveAmountG, TARGET_PA, thing } from "@/core/paste";
+import { PASTE_DENSITY, phiOf, solveAmountG, TARGET_PA, thing } from "@/core/paste";
 import { jarMaterial } from "@/core/shelf";
 import type { StoredJar } from "@/store/jars";
 import { kitchenNumber } from "@/words/amounts";
@@ -33,7 +33,7 @@ export function MeasureJar({ jar, kitchenTempC }: { jar: StoredJar; kitchenTempC
   const [busy, setBusy] = useState(false);
   const id = useRef<string>(undefined);
   const amount = parseAmount(powder);
-  const form = useReading(1.1);
+  const form = useReading(PASTE_DENSITY.value);
   if (!material) return null;
   const understood =
     amount.kind === "understood"
@@ -86,7 +86,7 @@ export function MeasureJar({ jar, kitchenTempC }: { jar: StoredJar; kitchenTempC
       title={`Measure the ${materialName(jar.materialId)}`}
       form={form}
       colour={material.colour}
-      density={1.1}
+      density={PASTE_DENSITY.value}
       before={
         <div className="flex flex-col gap-3">
           <p>

@@ -1,6 +1,6 @@
 "use client";
 import "@/core/catalogue";
-import { TARGET_PA } from "@/core/paste";
+import { PASTE_DENSITY, TARGET_PA } from "@/core/paste";
 import type { StoredJar } from "@/store/jars";
 import { MeasureBowl, type MeasuredBowl } from "./MeasureBowl";
 import { MeasureFrame } from "./MeasureFrame";
@@ -21,9 +21,9 @@ export function MeasureView({ bowl, jar, kitchenTempC }: MeasureViewProps) {
 
 /** Any paste at all: what it stands at, and nothing kept. */
 function OfAnything() {
-  const form = useReading(1.1);
+  const form = useReading(PASTE_DENSITY.value);
   return (
-    <MeasureFrame title="Measure a paste" form={form} density={1.1} targetPa={TARGET_PA.cream}>
+    <MeasureFrame title="Measure a paste" form={form} density={PASTE_DENSITY.value} targetPa={TARGET_PA.cream}>
       <p className="text-quiet">
         Nothing is kept here. Open it from a bowl or a jar, and what it teaches is kept with them.
       </p>

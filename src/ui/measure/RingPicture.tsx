@@ -1,3 +1,4 @@
+import { PASTE_DENSITY } from "@/core/paste";
 import { ownColour } from "../parts/colour";
 import { ringShape } from "./shapes";
 
@@ -15,7 +16,8 @@ const WIDTH_MM = 56;
 /** A ring's paste from the side at true size: where it stood, what is left standing, and the millimetres between. */
 export function RingPicture({ heightMm, slumpMm, yieldPa, pxPerMm, colour, text }: RingPictureProps) {
   const stands = Math.max(0, heightMm - slumpMm);
-  const { footMm } = yieldPa === undefined ? { footMm: WIDTH_MM * 1.2 } : ringShape(yieldPa, heightMm, WIDTH_MM, 1.1);
+  const { footMm } =
+    yieldPa === undefined ? { footMm: WIDTH_MM * 1.2 } : ringShape(yieldPa, heightMm, WIDTH_MM, PASTE_DENSITY.value);
   const foot = Math.min(footMm, 118);
   const view = { left: -62, width: 142, height: heightMm + 14 };
   return (

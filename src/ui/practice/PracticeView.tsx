@@ -1,7 +1,7 @@
 "use client";
 import { useMemo, useState } from "react";
 import { practiceBowl, practiceResult, practiceState, type PracticeResult } from "@/core/practice";
-import { TARGET_PA } from "@/core/paste";
+import { leavesSpoon, TARGET_PA } from "@/core/paste";
 import { gramWords, roundTo } from "@/words/amounts";
 import { CONSISTENCY_NAME, CONSISTENCY_NOTE } from "@/words/names";
 import { consistencyWords } from "@/words/verdict";
@@ -15,6 +15,8 @@ import { Button } from "../parts/Button";
 const DROP_ML = 15;
 const POURS_ML = [50, 15, 5, 1] as const;
 const GREY: readonly [number, number, number] = [0.62, 0.05, 100];
+
+const LEAVES_SPOON = { drip: "drips", ribbon: "falls in a ribbon", peak: "hangs and peaks" } as const;
 
 /** A hidden powder, a target, a kettle: pour, look, stop when it is right, and see how far off it was. */
 export function PracticeView({ firstSeed }: { firstSeed: number }) {
@@ -49,7 +51,7 @@ export function PracticeView({ firstSeed }: { firstSeed: number }) {
     consistency.state === "dry"
       ? "It is crumbs still: no drop to put on a plate."
       : `A tablespoon on a plate lies ${Math.round(across!)} mm wide and ${roundTo(drop!.heightMm, 0.5)} high in the middle.`;
-  const text = `A bowl with ${gramWords(bowl.powderG)} g of a powder and ${roundTo(pouredMl, 1)} ml of water. ${consistency.state === "dry" ? "The spoon lifts crumbs." : `From the spoon it ${consistency.yieldPa < 8 ? "drips" : consistency.yieldPa < 55 ? "falls in a ribbon" : "hangs and peaks"}.`}`;
+  const text = `A bowl with ${gramWords(bowl.powderG)} g of a powder and ${roundTo(pouredMl, 1)} ml of water. ${consistency.state === "dry" ? "The spoon lifts crumbs." : `From the spoon it ${LEAVES_SPOON[leavesSpoon(consistency.yieldPa)]}.`}`;
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <h1 className="text-sentence">

@@ -4,7 +4,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { freshness } from "@/core/shelf";
-import { type Gathered } from "@/core/stock";
+import { isShort, type Gathered } from "@/core/stock";
 import type { Gathering, Want } from "@/server/gathering";
 import { gramWords } from "@/words/amounts";
 import { ageBrief, moneyWords, shoppingWords } from "@/words/shelf";
@@ -25,7 +25,7 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
     router.push(`/shelf/gathering${next.length > 0 ? `?want=${textOf(next)}` : ""}`, { scroll: false });
   const scaleMl = Math.max(...blends.map(({ totalMl }) => bowlFor(totalMl)), 1);
   const name = (id: string) => blends.find((blend) => blend.id === id)?.name ?? "a blend";
-  const short = gathered.filter(({ shortG, needG }) => shortG > 0.02 * needG.mid);
+  const short = gathered.filter(isShort);
   const makeable = blends.filter(({ missing }) => missing.length === 0).length;
   const spent = `${cost.known > 0 ? `about ${moneyWords(cost.known, currency)} of powder and the rest` : ""}${cost.known > 0 && cost.unpricedG >= 1 ? `, and ${gramWords(cost.unpricedG)} g whose price nobody wrote down` : ""}`;
   return (
@@ -159,7 +159,7 @@ function Row({ of: { materialId, needG, haveG, shortG, tight, fresh, from } }: {
     const jar = jars.find(({ id }) => id === jarId);
     return jar ? [{ jar, massG }] : [];
   });
-  const really = shortG > 0.02 * needG.mid;
+  const really = isShort({ shortG, needG });
   return (
     <li className="grid grid-cols-[3rem_minmax(0,1fr)_auto] items-center gap-3 border-b border-line py-1.5">
       <JarPicture
