@@ -143,7 +143,7 @@ describe("whatever the routes accept goes out, and comes in elsewhere as it was"
     "henna",
     "honey",
     "water",
-    "tea-tree-oil",
+    "tea-tree-essential-oil",
     "sesame-oil",
     "moondust",
     "own-cafe",

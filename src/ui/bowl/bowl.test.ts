@@ -20,10 +20,10 @@ describe("the bowl is a picture of the computation", () => {
     fc.assert(
       fc.property(anyQuestion, (question) => {
         const result = computePaste({ ...question, sizing: "likely" });
-        if (!result.ok) return;
+        fc.pre(result.ok);
         const { layers, totalMl } = result.value;
         const capacity = bowlFor(totalMl);
-        if (totalMl > capacity) return;
+        fc.pre(totalMl <= capacity);
         const mlPerArea = capacity / sectionArea(SECTION);
         for (const { layer, outline } of drawLayers(layers, capacity, SECTION)) {
           // A film thinner than a hundredth of a ml is below any picture.
