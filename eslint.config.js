@@ -5,13 +5,18 @@ import hooks from "eslint-plugin-react-hooks";
 import tseslint from "typescript-eslint";
 
 /** The storeys of the house, lowest first; each may import only from those below it. */
-const STOREYS = ["core", "words", "workers", "inputs", "store", "server", "ui", "app"];
+const STOREYS = ["core", "words", "workers", "inputs", "store", "server", "demo", "ui", "app"];
 /** The core's own order is free; nobody outside a folder of it imports past its index. */
 const zones = STOREYS.slice(0, -1).map((storey, i) => ({
   target: `./src/${storey}`,
   from: STOREYS.slice(i + 1).map((above) => `./src/${above}`),
   message: `${storey} may not import from a storey above it.`,
 }));
+/** The front door asks the server who comes in, and draws nothing; the demo is nobody's to stand on. */
+zones.push(
+  { target: "./src/proxy.ts", from: ["./src/ui", "./src/app", "./src/demo"], message: "The door only asks." },
+  { target: ["./src/ui", "./src/app"], from: "./src/demo", message: "The demo is loaded, and imported by nobody." },
+);
 
 export default tseslint.config(
   { ignores: [".next/", ".data/", "node_modules/", "next-env.d.ts"] },
@@ -22,6 +27,7 @@ export default tseslint.config(
     settings: { "import-x/resolver": { typescript: true, node: true } },
     rules: {
       "import-x/no-restricted-paths": ["error", { zones }],
+      "import-x/no-cycle": "error",
       "no-restricted-imports": [
         "error",
         {

@@ -1,6 +1,7 @@
 import { gzipSync } from "node:zlib";
 import { chromium } from "@playwright/test";
 import { build } from "esbuild";
+import type * as Balance from "../src/core/balance";
 import type * as Paste from "../src/core/paste";
 import type * as Correct from "../src/core/correct";
 import playwright from "../playwright.config";
@@ -67,7 +68,7 @@ function bareLoop(): () => number {
 async function computing() {
   const { outputFiles } = await build({
     stdin: {
-      contents: `import "./core/catalogue"; export * from "./core/paste"; export * from "./core/correct";`,
+      contents: `import "./core/catalogue"; export * from "./core/balance"; export * from "./core/paste"; export * from "./core/correct";`,
       resolveDir: "src",
     },
     bundle: true,
@@ -78,7 +79,7 @@ async function computing() {
   });
   const core = (await import(
     `data:text/javascript;base64,${Buffer.from(outputFiles[0].contents).toString("base64")}`
-  )) as typeof Paste & typeof Correct;
+  )) as typeof Balance & typeof Paste & typeof Correct;
   const part = (materialId: string) => ({ materialId, role: "part", amount: 2, unit: "tbsp", fill: "level" }) as const;
   const fixed = (materialId: string) =>
     ({ materialId, role: "fixed", amount: 1, unit: "tbsp", fill: "level" }) as const;

@@ -1,16 +1,9 @@
 import fc from "fast-check";
 import { coverage, PLAIN_HEAD } from "@/core/head";
 import { findMaterial } from "@/core/material";
-import {
-  bowlState,
-  computePaste,
-  consistencyOf,
-  heldCoatMm,
-  holdingMlPerG,
-  relativeViscosity,
-  thing,
-  type PasteQuestion,
-} from "@/core/paste";
+import { bowlState, holdingMlPerG, thing } from "@/core/balance";
+import { computePaste, consistencyOf, heldCoatMm, type PasteQuestion } from "@/core/paste";
+import { relativeViscosity } from "@/core/flow";
 import { readCsv } from "./readCsv";
 
 const henna = findMaterial("henna")!;

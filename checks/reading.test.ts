@@ -2,17 +2,9 @@ import newton from "newton-raphson-method";
 import fc from "fast-check";
 import { anyQuestion } from "./arbitrary";
 import { draw, seeded } from "@/core/figure";
-import {
-  computePaste,
-  phiOf,
-  pullG,
-  solveAmountG,
-  solveForTotal,
-  solveScale,
-  thing,
-  wordFor,
-  type Thing,
-} from "@/core/paste";
+import { computePaste, wordFor } from "@/core/paste";
+import { phiOf } from "@/core/flow";
+import { pullG, solveAmountG, solveForTotal, solveScale, thing, type Thing } from "@/core/balance";
 import { correctPaste } from "@/core/correct";
 import { findMaterial } from "@/core/material";
 import {

@@ -13,17 +13,8 @@ import {
 } from "class-validator";
 import { PURPOSES, type PurposeId } from "@/core/head";
 import { FILLS, UNITS, type Fill, type Spoons, type Unit } from "@/core/measure";
-import {
-  CHOICES,
-  ROLES,
-  SIZINGS,
-  TARGETS,
-  type Blend,
-  type PasteQuestion,
-  type Role,
-  type Sizing,
-  type TargetWord,
-} from "@/core/paste";
+import { CHOICES, SIZINGS, TARGETS, type Blend, type PasteQuestion, type Sizing, type TargetWord } from "@/core/paste";
+import { ROLES, type Role } from "@/core/balance";
 import { WORDS, type MixingWord } from "@/core/correct";
 import { questionOn, type Shelf } from "@/core/shelf";
 import { SpoonsInput, toSpoons } from "./spoonsInput";

@@ -2,7 +2,8 @@ import { findMaterial } from "@/core/material";
 import { isOwnId, nameInId } from "@/core/shelf";
 import type { Age, Cut, Landmark, PurposeId, Shade, StrandCount, StrandSize } from "@/core/head";
 import type { Fill, SpoonSet, Unit } from "@/core/measure";
-import type { ConsistencyWord, PasteQuestion, Role, Sizing } from "@/core/paste";
+import type { ConsistencyWord, PasteQuestion, Sizing } from "@/core/paste";
+import type { Role } from "@/core/balance";
 import type { MixingWord } from "@/core/correct";
 import type { Again, Mark, Place, StepId } from "@/core/batch";
 

@@ -1,4 +1,4 @@
-import { drawMix, type PourSpec } from "@/core/flow";
+import { drawMix, type PourSpec } from "@/core/balance";
 
 /** A thin shell: a mix in, its draws out. It carries no table of materials, and is there at once. */
 addEventListener("message", ({ data }: MessageEvent<PourSpec>) => {

@@ -117,7 +117,7 @@ export const EVENT_KINDS: {
 type AnyKind = EventKind<BatchPayload, BatchState>;
 /** Undefined for a kind that only a newer house knows; such an event stands in the history and does nothing here. */
 export const kindOf = ({ kind }: BatchPayload): AnyKind | undefined =>
-  Object.hasOwn(EVENT_KINDS, kind) ? (EVENT_KINDS[kind] as unknown as AnyKind) : undefined;
+  typeof kind === "string" && Object.hasOwn(EVENT_KINDS, kind) ? (EVENT_KINDS[kind] as unknown as AnyKind) : undefined;
 
 const kindsThat = (are: (kind: AnyKind) => boolean): readonly EventKindId[] =>
   (Object.values(EVENT_KINDS) as unknown as AnyKind[]).filter(are).map(({ kind }) => kind);

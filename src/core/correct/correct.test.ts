@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { answerTo, line, MASK } from "../../../checks/mask";
+import { line, answerTo, MASK } from "../../../checks/mask";
 import { anyQuestion } from "../../../checks/arbitrary";
 import { findMaterial } from "../material";
 import { spoonMl } from "../measure";

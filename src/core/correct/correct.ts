@@ -5,14 +5,20 @@ import { point, type Band, type Figure, type Uncertain } from "../figure";
 import { phaseOf, type Material } from "../material";
 import { checkReading, readYield, type Reading } from "../reading";
 import { soakedShare } from "../rest";
-import { figuresOf, lookupIn, type PasteQuestion } from "../paste";
-import { bowlState, holdingMlPerG, pullPerG, thing, type Thing } from "../paste";
-import { heldCoatMm } from "../paste";
-import { computePaste, type PasteAnswer } from "../paste";
-import { consistencyOf, type Consistency } from "../paste";
-import { liquidOf } from "../paste";
-import { kitchenStep, type KitchenStep } from "../paste";
-import { pullG, solveAmountG } from "../paste";
+import {
+  figuresOf,
+  lookupIn,
+  type PasteQuestion,
+  heldCoatMm,
+  computePaste,
+  type PasteAnswer,
+  consistencyOf,
+  type Consistency,
+  liquidOf,
+  kitchenStep,
+  type KitchenStep,
+} from "../paste";
+import { bowlState, holdingMlPerG, pullPerG, thing, type Thing, pullG, solveAmountG } from "../balance";
 import { phiOf } from "../flow";
 
 /** What one says of the bowl while mixing, against what one wanted. */

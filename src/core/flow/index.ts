@@ -1,4 +1,2 @@
-export * from "./drawMix";
-export * from "./mixRun";
 export * from "./pasteDensity";
 export * from "./yieldStress";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
-import { answerTo, line, MASK } from "../../../checks/mask";
+import { line, answerTo, MASK } from "../../../checks/mask";
 import { computePaste, largestBatch, pourPlan, type PasteQuestion } from ".";
 
 describe("any amount from the others", () => {

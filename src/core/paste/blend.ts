@@ -1,14 +1,8 @@
+import type { Role } from "../balance";
 import type { Head, PurposeId, Roots } from "../head";
 import { findMaterial, type Lookup, type Material } from "../material";
 import type { Fill, Spoons, Unit } from "../measure";
 import type { TargetWord } from "./target";
-
-/**
- * `part` lines keep their proportions and are scaled; `fixed` lines go in as they stand; one line may be `solved`: as
- * much of it as brings the bowl to its target, with the liquid given.
- */
-export const ROLES = ["part", "fixed", "solved"] as const;
-export type Role = (typeof ROLES)[number];
 
 /**
  * `likely` makes the middle of the head's band, `generous` its upper end, `asGiven` leaves the powders as typed,

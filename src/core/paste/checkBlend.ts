@@ -5,16 +5,8 @@ import { LIMITS, type LimitName } from "../limits";
 import { findMaterial, HEAPS, NOT_IN_A_PASTE, phaseOf, type Lookup } from "../material";
 import { checkSpoons, FILLS, UNITS, type Unit } from "../measure";
 import type { Problem } from "../problem";
-import {
-  CHOICES,
-  lookupIn,
-  ROLES,
-  SIZINGS,
-  type Blend,
-  type BlendLine,
-  type Choices,
-  type PasteQuestion,
-} from "./blend";
+import { CHOICES, lookupIn, SIZINGS, type Blend, type BlendLine, type Choices, type PasteQuestion } from "./blend";
+import { ROLES } from "../balance";
 import { TARGETS } from "./target";
 
 const AMOUNT_LIMIT: Readonly<Record<Unit, LimitName>> = {

@@ -1,10 +1,9 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
-import { answerTo, line, MASK } from "../../../checks/mask";
-import { MIX_OUTPUTS, mixRun } from "../flow";
+import { line, answerTo, MASK } from "../../../checks/mask";
+import { MIX_OUTPUTS, mixRun, holdingMlPerG } from "../balance";
 import { findMaterial } from "../material";
 import { mixBands } from "./bands";
-import { holdingMlPerG } from "./bowl";
 import { settle } from "./settle";
 import { computePaste, type PasteQuestion } from ".";
 

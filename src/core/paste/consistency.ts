@@ -1,4 +1,4 @@
-import { bowlState, type Thing } from "./bowl";
+import { bowlState, type Thing } from "../balance";
 import { wordFor, type ConsistencyWord } from "./target";
 import { relativeViscosity, yieldPaOf } from "../flow";
 

@@ -1,5 +1,5 @@
 import type { Drawn } from "../figure";
-import { drawMix, type PourSpec } from "../flow";
+import { drawMix, type PourSpec } from "../balance";
 import type { PasteQuestion } from "./blend";
 import { checkQuestion } from "./checkBlend";
 import { settle } from "./settle";

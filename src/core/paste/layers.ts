@@ -1,5 +1,5 @@
 import { phaseOf, type Material } from "../material";
-import { volumePerG, type Thing } from "./bowl";
+import { volumePerG, type Thing } from "../balance";
 
 /** One layer of the bowl's cross-section, from the bottom up. The volumes add up to the whole paste. */
 export interface Layer {

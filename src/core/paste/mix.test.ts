@@ -1,4 +1,4 @@
-import { answerTo, line, MASK } from "../../../checks/mask";
+import { line, answerTo, MASK } from "../../../checks/mask";
 import type { PasteQuestion } from ".";
 
 describe("what stands in the way", () => {

@@ -1,10 +1,7 @@
-import { LIMITS } from "../limits";
-import { massG, phaseOf, type Material } from "../material";
+import { bowlOf, FREE, gramsOf, nothingFree, soakedThing, type Free, type Obstruction, type Thing } from "../balance";
 import type { Uncertain } from "../figure";
-import { holdingMlPerG, pullPerG, thing, type Thing } from "./bowl";
-import { lookupIn, type BlendLine, type PasteQuestion, type Role } from "./blend";
-import { pullG, solveAmountG, solveScale } from "./solveAmount";
-import { solveForTotal } from "./solveForTotal";
+import { massG, phaseOf, type Material } from "../material";
+import { lookupIn, type BlendLine, type PasteQuestion } from "./blend";
 
 export interface MixedLine {
   readonly line: BlendLine;
@@ -23,37 +20,6 @@ export interface MixedLiquid {
   readonly densityGPerMl: number;
 }
 
-/** What the target decides: the liquid, one line, or how much of the parts. */
-export type Free =
-  { readonly kind: "liquid" } | { readonly kind: "line"; readonly line: number } | { readonly kind: "parts" };
-
-/** Why no amount of what is free brings the bowl to its target. */
-export type Obstacle =
-  /** What is in the bowl is thinner than the target before any liquid. */
-  | "alreadyThin"
-  /** The liquid is itself at least as thick as the target. */
-  | "cannotThin"
-  /** It would take several times the powder. */
-  | "hardlyThins"
-  /** The fixed things alone are more than this head takes, or want more liquid than it has room for. */
-  | "fixedTooMuch"
-  /** The target is met only with oil, and oil does not wet a powder. */
-  | "oilDoesNotWet"
-  /** The bowl is thinner than the target, and the thing that is free thins it as well. */
-  | "stillThinner"
-  /** The bowl is thicker than the target, and the thing that is free thickens it as well. */
-  | "stillThicker";
-
-export interface Obstruction {
-  readonly why: Obstacle;
-  /** The line that stands in the way most; undefined where it is the liquid itself. */
-  readonly line?: number;
-  /** Grams of that line with which it would work, where there is such an amount. */
-  readonly lineWouldBeG?: number;
-  /** Grams of powder in the blend's own proportions to add instead. */
-  readonly powderToAddG?: number;
-}
-
 export interface Mix {
   readonly lines: readonly MixedLine[];
   readonly liquid: MixedLiquid;
@@ -63,20 +29,8 @@ export interface Mix {
   readonly obstruction?: Obstruction;
 }
 
-/** How far the parts are scaled, how much liquid and how much of a solved line goes in, and why it may be none. */
-interface Amounts {
-  readonly scale: number;
-  readonly liquidG: number;
-  readonly lineG?: number;
-  readonly obstruction?: Obstruction;
-}
-
 /** A liquid that holds water itself is no use beyond this many grams per gram of powder. */
 const HARDLY = 8;
-
-/** A material as it stands after soaking: `soaked` is the share of its holding it has by then. */
-export const soakedThing = (material: Material, grams: number, soaked: number): Thing =>
-  thing(material, grams, holdingMlPerG(material) * soaked);
 
 /** What is poured as one thing: volumes and masses add up, so its figures are means by mass and its density by volume. */
 export function liquidOf(blend: Pick<PasteQuestion, "liquid" | "own">): MixedLiquid {
@@ -113,6 +67,14 @@ export function liquidOf(blend: Pick<PasteQuestion, "liquid" | "own">): MixedLiq
   };
 }
 
+/** What the target decides in a blend. */
+function freeIn({ lines, liquid, sizing }: PasteQuestion): Free | undefined {
+  const line = lines.findIndex(({ role }) => role === "solved");
+  if (line >= 0) return { kind: "line", line };
+  if (liquid.amountMl === undefined) return { kind: "liquid" };
+  return sizing === "forLiquid" ? { kind: "parts" } : undefined;
+}
+
 /**
  * Scales the parts and solves what is free at the middle figures.
  * @param phi     the wanted share when the paste goes on
@@ -132,118 +94,25 @@ export function mix(
     const mass = massG(material, line.amount, line.unit, line.fill, spoons)!;
     return { line, material, role: line.role, mass, thing: soakedThing(material, mass.value, soaked(material)) };
   });
-  const poured = liquidOf(blend);
-  const liquid = poured.perG;
-  const parts = entered.filter((e) => e.role === "part").map((e) => e.thing);
-  const fixed = entered.filter((e) => e.role === "fixed").map((e) => e.thing);
-  const sum = (things: readonly Thing[]) => things.reduce((total, t) => total + t.massG, 0);
-  const roles = entered.map((e) => e.role);
-  const tooMuch: Obstruction = {
-    why: "fixedTooMuch",
-    line: heaviest(entered.map((e) => (e.role === "fixed" ? e.thing.massG : 0))),
-  };
-  const partsG = sum(parts);
-  const fixedG = sum(fixed);
-  const givenG = blend.liquid.amountMl === undefined ? undefined : blend.liquid.amountMl * poured.densityGPerMl;
-  const solvedLine = roles.indexOf("solved");
-  const free: Free | undefined =
-    solvedLine >= 0
-      ? { kind: "line", line: solvedLine }
-      : givenG === undefined
-        ? { kind: "liquid" }
-        : blend.sizing === "forLiquid"
-          ? { kind: "parts" }
-          : undefined;
+  const liquid = liquidOf(blend);
+  const bowl = bowlOf(entered, liquid.perG, phi, totalG);
+  const { partsG, fixedG } = bowl;
+  const free = freeIn(blend);
+  const givenG = blend.liquid.amountMl === undefined ? undefined : blend.liquid.amountMl * liquid.densityGPerMl;
+  const solved =
+    givenG === undefined
+      ? FREE.liquid.amounts(bowl, 0, -1)
+      : free
+        ? FREE[free.kind].amounts(bowl, givenG, free.kind === "line" ? free.line : -1)
+        : nothingFree(bowl, givenG);
 
-  const amounts = (): Amounts => {
-    if (givenG !== undefined) return withLiquid(givenG);
-    if (totalG === undefined) {
-      const solved = solveAmountG(
-        entered.map((e) => e.thing),
-        liquid,
-        phi,
-      );
-      return solved === undefined
-        ? {
-            scale: 1,
-            liquidG: 0,
-            obstruction: obstructionIn(
-              entered.map((e) => e.thing),
-              liquid,
-              phi,
-              roles,
-            ),
-          }
-        : { scale: 1, liquidG: solved };
-    }
-    const cannotThin = pullPerG(liquid, phi) >= 0;
-    const solved = solveForTotal(parts, fixed, liquid, phi, totalG);
-    if (!cannotThin && (!solved || solved.scale <= 0)) return { scale: 1, liquidG: 0, obstruction: tooMuch };
-    if (!cannotThin && solved && solved.freeG >= 0) return { scale: solved.scale, liquidG: solved.freeG };
-    // No liquid helps: the bowl is shown without any, the parts making up the weight.
-    const scale = (totalG - fixedG) / partsG;
-    if (scale <= 0) return { scale: 1, liquidG: 0, obstruction: tooMuch };
-    const scaled = entered.map((e) => (e.role === "part" ? { ...e.thing, massG: e.thing.massG * scale } : e.thing));
-    return {
-      scale,
-      liquidG: 0,
-      obstruction: cannotThin ? { why: "cannotThin" } : obstructionIn(scaled, liquid, phi, roles),
-    };
-  };
-  /** The liquid stands; what else is free follows the target, or the outcome is what is asked. */
-  const withLiquid = (liquidG: number): Amounts => {
-    const inBowl = { ...liquid, massG: liquidG };
-    if (free?.kind === "parts") {
-      const scale = solveScale(parts, [...fixed, inBowl], phi);
-      return scale === undefined
-        ? { scale: 1, liquidG, obstruction: wrongWay(pullG([...fixed, inBowl], phi)) }
-        : { scale, liquidG };
-    }
-    if (free?.kind === "line") {
-      const solvedThing = entered[free.line].thing;
-      const rest = [...fixed, inBowl];
-      if (totalG === undefined) {
-        const lineG = solveAmountG([...parts, ...rest], solvedThing, phi);
-        return lineG === undefined
-          ? { scale: 1, liquidG, lineG: 0, obstruction: wrongWay(pullG([...parts, ...rest], phi), free.line) }
-          : { scale: 1, liquidG, lineG };
-      }
-      const solved = solveForTotal(parts, rest, solvedThing, phi, totalG);
-      if (solved && solved.scale > 0 && solved.freeG >= 0) return { scale: solved.scale, liquidG, lineG: solved.freeG };
-      const scale = (totalG - fixedG - liquidG) / partsG;
-      return scale > 0
-        ? {
-            scale,
-            liquidG,
-            lineG: 0,
-            obstruction: wrongWay(
-              pullG([...parts.map((t) => ({ ...t, massG: t.massG * scale })), ...rest], phi),
-              free.line,
-            ),
-          }
-        : { scale: 1, liquidG, lineG: 0, obstruction: tooMuch };
-    }
-    const scale = totalG === undefined ? 1 : (totalG - fixedG - liquidG) / partsG;
-    return scale > 0 ? { scale, liquidG } : { scale: 1, liquidG, obstruction: tooMuch };
-  };
-  /** Names the line that pulls most the way the bowl already leans. */
-  const wrongWay = (there: number, but?: number): Obstruction => {
-    const pulls = entered.map(({ thing: t, role }, i) =>
-      i === but || (role === "part" && free?.kind === "parts")
-        ? 0
-        : Math.max(0, Math.sign(there) * t.massG * pullPerG(t, phi)),
-    );
-    return { why: there > 0 ? "stillThicker" : "stillThinner", line: heaviest(pulls) };
-  };
-  const { scale: solvedScale, liquidG: solvedG, lineG, obstruction: found } = amounts();
-  const powderG = sum(
-    entered.filter((e) => e.role === "part" || (partsG === 0 && phaseOf(e.material) === "dry")).map((e) => e.thing),
-  );
-  const hardly = givenG === undefined && liquid.holdingMlPerG > 0 && solvedG > HARDLY * powderG * solvedScale;
-  const obstruction: Obstruction | undefined = found ?? (hardly ? { why: "hardlyThins" } : undefined);
+  const powders = entered.filter((e) => e.role === "part" || (partsG === 0 && phaseOf(e.material) === "dry"));
+  const powderG = gramsOf(powders.map((e) => e.thing)) * solved.scale;
   // A liquid that is no use is not poured by the bucket: the bowl is shown without it, the parts making up the weight.
+  const hardly = givenG === undefined && liquid.perG.holdingMlPerG > 0 && solved.liquidG > HARDLY * powderG;
   const dryScale = totalG === undefined || !(partsG > 0) ? 1 : (totalG - fixedG) / partsG;
-  const [scale, liquidG] = hardly ? [dryScale > 0 ? dryScale : 1, 0] : [solvedScale, solvedG];
+  const [scale, liquidG] = hardly ? [dryScale > 0 ? dryScale : 1, 0] : [solved.scale, solved.liquidG];
+  const { lineG } = solved;
 
   const lines = entered.map(({ line, material, role, mass }): MixedLine => {
     const factor = role === "part" ? scale : role === "solved" && lineG !== undefined ? lineG / mass.value : 1;
@@ -251,30 +120,6 @@ export function mix(
     const count = line.amount * factor;
     return { line, material, count, mass: massG(material, count, line.unit, line.fill, spoons)! };
   });
-  return { lines, liquid: poured, liquidG, free, obstruction };
-}
-
-const heaviest = (weights: readonly number[]): number | undefined => {
-  const most = Math.max(...weights, 0);
-  return most > 0 ? weights.indexOf(most) : undefined;
-};
-
-/** Names the amount that stands in the way, and the two exact ways out. */
-function obstructionIn(things: readonly Thing[], liquid: Thing, phi: number, roles: readonly Role[]): Obstruction {
-  if (pullPerG(liquid, phi) >= 0 && pullG(things, phi) > 0) return { why: "cannotThin" };
-  const thinning = things.map((t, i) => (roles[i] === "fixed" ? Math.max(0, -t.massG * pullPerG(t, phi)) : 0));
-  const line = heaviest(thinning);
-  const parts = things.filter((_, i) => roles[i] === "part");
-  const perGram = pullG(parts, phi) / parts.reduce((sum, t) => sum + t.massG, 0);
-  const wanted = perGram > 0 ? -pullG(things, phi) / perGram : undefined;
-  const powderToAddG = wanted !== undefined && wanted <= LIMITS.amountG.max ? wanted : undefined;
-  const lineWouldBeG =
-    line === undefined
-      ? undefined
-      : solveAmountG(
-          things.filter((_, i) => i !== line),
-          things[line],
-          phi,
-        );
-  return { why: "alreadyThin", line, lineWouldBeG, powderToAddG };
+  const obstruction = solved.obstruction ?? (hardly ? { why: "hardlyThins" as const } : undefined);
+  return { lines, liquid, liquidG, free, obstruction };
 }

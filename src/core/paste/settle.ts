@@ -5,7 +5,8 @@ import { mixSpec } from "./bands";
 import type { PasteQuestion } from "./blend";
 import { mix, type Mix } from "./mix";
 import { TARGET_PA } from "./target";
-import { phiOf, type MixSpec } from "../flow";
+import { phiOf } from "../flow";
+import { type MixSpec } from "../balance";
 
 /** A checked question with everything at its middle: what the bands and the draws both start from. */
 export interface Settled {

@@ -1,7 +1,7 @@
-import type { Thing } from "./bowl";
+import type { Thing } from "../balance";
 import { yieldForCoatPa } from "./coat";
 import type { Consistency } from "./consistency";
-import { solveAmountG } from "./solveAmount";
+import { solveAmountG } from "../balance";
 import { TARGET_PA, TARGETS, type TargetWord } from "./target";
 import { phiOf } from "../flow";
 

@@ -1,22 +1,17 @@
-import { PASTE_DENSITY } from "../flow";
+import { PASTE_DENSITY, phiOf } from "../flow";
 import { seeded } from "../figure";
 import { findMaterial, type Material } from "../material";
 import { CATALOGUE } from "../catalogue";
+import { bowlState, holdingMlPerG, solveAmountG, thing, type Thing } from "../balance";
 import {
-  bowlState,
   consistencyOf,
-  holdingMlPerG,
   layersOf,
-  phiOf,
-  solveAmountG,
   TARGET_PA,
   TARGETS,
-  thing,
   wordFor,
   type Consistency,
   type Layer,
   type TargetWord,
-  type Thing,
 } from "../paste";
 
 /** A bowl to practise on: a powder nobody names, so much of it, and how thick it should become. */

@@ -1,7 +1,9 @@
 import { propagate, Z95, type Band, type Uncertain } from "../figure";
 import type { Material } from "../material";
 import { beyondPowders, holdingFactor, pasteDensity } from "../correct";
-import { bowlState, holdingMlPerG, PASTE_DENSITY, phiOf, thing, type MixedLiquid } from "../paste";
+import { bowlState, holdingMlPerG, thing } from "../balance";
+import { PASTE_DENSITY, phiOf } from "../flow";
+import { type MixedLiquid } from "../paste";
 import { readYield, type Reading } from "../reading";
 import { soakedShare } from "../rest";
 

@@ -5,3 +5,4 @@ export * from "./nameThing";
 export * from "./readPage";
 export * from "./slips";
 export { isDrink } from "./readLine";
+export * from "./pageLine";

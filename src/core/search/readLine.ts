@@ -3,7 +3,7 @@ import { exact } from "../figure";
 import { massG, type Lookup, type Material } from "../material";
 import { findAmounts, parseAmount, type AmountReading, type Spoons, type TypedAmount, type Unit } from "../measure";
 import { nameThing, type LineThing, type MeasuredBy } from "./nameThing";
-import { meant, thingKey, unitKey, type LineAmount, type Meanings, type PageLine, type ThingLine } from "./readPage";
+import { meant, thingKey, unitKey, type LineAmount, type Meanings, type PageLine, type ThingLine } from "./pageLine";
 import type { SearchIndex } from "./search";
 import { slipBetween, type Slip } from "./slips";
 

@@ -1,6 +1,6 @@
 import type { Figure } from "../figure";
 import { HEAPS, JOBS, TAGS, type Material } from "../material";
-import { holdingMlPerG } from "../paste";
+import { holdingMlPerG } from "../balance";
 
 export interface MixturePart {
   readonly material: Material;

@@ -1,7 +1,8 @@
 "use client";
 import { useState } from "react";
 import { checkNumber } from "@/core/checkNumber";
-import { lookupIn, ROLES, type PasteQuestion } from "@/core/paste";
+import { lookupIn, type PasteQuestion } from "@/core/paste";
+import { ROLES } from "@/core/balance";
 import { materialName, ROLE_NAME, ROLE_NOTE } from "@/words/names";
 import { problemWords } from "@/words/problems";
 import { figureRows } from "@/words/sources";

@@ -8,10 +8,10 @@ import {
   type BlendLine,
   type Choices,
   type PasteQuestion,
-  type Role,
   type Sizing,
   type TargetWord,
 } from "@/core/paste";
+import { type Role } from "@/core/balance";
 
 /** A line as it stands in the form: the amount as typed. */
 export interface DraftLine {

@@ -1,6 +1,7 @@
 "use client";
 import "@/core/catalogue";
-import { PASTE_DENSITY, TARGET_PA } from "@/core/paste";
+import { PASTE_DENSITY } from "@/core/flow";
+import { TARGET_PA } from "@/core/paste";
 import type { StoredJar } from "@/store/jars";
 import { MeasureBowl, type MeasuredBowl } from "./MeasureBowl";
 import { MeasureFrame } from "./MeasureFrame";

@@ -1,4 +1,4 @@
-import { PASTE_DENSITY } from "@/core/paste";
+import { PASTE_DENSITY } from "@/core/flow";
 import { ownColour } from "../parts/colour";
 import { ringShape } from "./shapes";
 

@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { findMaterial } from "../material";
 import { CATALOGUE } from "../catalogue";
-import { bowlState, consistencyOf, phiOf, pullG, solveAmountG, thing } from ".";
+import { bowlState, pullG, solveAmountG, thing } from ".";
+import { consistencyOf } from "../paste";
+import { phiOf } from "../flow";
 
 describe("laws of the balance", () => {
   const someThings = fc

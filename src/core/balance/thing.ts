@@ -78,3 +78,9 @@ export function bowlState(things: readonly Thing[]): BowlState {
   }
   return { massG, volumeMl, phi: volumeMl > 0 ? swollen / volumeMl : 0, dry: held > 0 && watery <= held };
 }
+
+/** A material as it stands after soaking: `soaked` is the share of its holding it has by then. */
+export const soakedThing = (material: Material, grams: number, soaked: number): Thing =>
+  thing(material, grams, holdingMlPerG(material) * soaked);
+
+export const gramsOf = (things: readonly Thing[]): number => things.reduce((sum, t) => sum + t.massG, 0);

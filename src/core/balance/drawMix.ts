@@ -1,5 +1,6 @@
 import { draw, seeded, type Drawn } from "../figure";
-import { mixRun, MIX_OUTPUTS, type MixSpec } from "./mixRun";
+import { FREE_AMOUNT, MIX_OUTPUTS, type MixSpec } from "./figures";
+import { mixRun } from "./mixRun";
 
 export const POUR_DRAWS = 20_000;
 /** One fixed seed: the same bowl always gives the same picture. */
@@ -16,7 +17,7 @@ export function drawMix(spec: PourSpec, count = POUR_DRAWS): Drawn | undefined {
   const inMl = (values: Float64Array, out: Float64Array) => {
     run(values, out);
     // A draw that wants none of it stops before the first drop.
-    out[0] = Math.max(0, out[0] / spec.densityGPerMl);
+    out[FREE_AMOUNT] = Math.max(0, out[FREE_AMOUNT] / spec.densityGPerMl);
   };
-  return draw(spec.inputs, MIX_OUTPUTS, inMl, 0, seeded(SEED), count);
+  return draw(spec.inputs, MIX_OUTPUTS, inMl, FREE_AMOUNT, seeded(SEED), count);
 }
