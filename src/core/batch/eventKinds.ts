@@ -116,11 +116,11 @@ export const EVENT_KINDS: {
 /** A kind without what tells it from the others, to walk them all. */
 type AnyKind = EventKind<BatchPayload, BatchState>;
 /** Undefined for a kind that only a newer house knows; such an event stands in the history and does nothing here. */
-export const kindOf = ({ kind }: BatchPayload): AnyKind | undefined =>
-  typeof kind === "string" && Object.hasOwn(EVENT_KINDS, kind) ? (EVENT_KINDS[kind] as unknown as AnyKind) : undefined;
+export const kindOf = ({ kind }: BatchPayload): AnyKind | undefined => BY_ID.get(kind);
+const BY_ID: ReadonlyMap<string, AnyKind> = new Map(Object.entries(EVENT_KINDS) as unknown as [string, AnyKind][]);
 
 const kindsThat = (are: (kind: AnyKind) => boolean): readonly EventKindId[] =>
-  (Object.values(EVENT_KINDS) as unknown as AnyKind[]).filter(are).map(({ kind }) => kind);
+  [...BY_ID.values()].filter(are).map(({ kind }) => kind);
 /** Kinds that can change what a bowl took off the shelf. */
 export const MOVES_STOCK = kindsThat(({ movesStock }) => movesStock === true);
 /** Kinds that can change the terms that the log is searched by. */

@@ -28,11 +28,15 @@ export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: re
     ({ materialId, phase }): Phase => phase ?? phaseOf(findMaterial(materialId) ?? { family: "base", form: "soft" }),
   );
   const by: (string | undefined)[] = answer.lines.map(() => undefined);
+  const pours: { readonly eventId: string; readonly ml: number }[] = [];
   for (const { id, payload } of standing) {
-    const said = kindOf(payload)?.saysIn?.(payload, state);
+    const kind = kindOf(payload);
+    const ml = kind?.poursMl?.(payload) ?? 0;
+    if (ml > 0) pours.push({ eventId: id, ml });
+    const said = kind?.saysIn?.(payload, state);
+    if (!said) continue;
     by.forEach((one, line) => {
-      const isIn =
-        said === "everything" || (said && ("line" in said ? said.line === line : said.phase === phases[line]));
+      const isIn = said === "everything" || ("line" in said ? said.line === line : said.phase === phases[line]);
       if (isIn) by[line] = one ?? id;
     });
   }
@@ -49,16 +53,14 @@ export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: re
     materialId,
     massG: reallyG,
   }));
-  const poured = standing.flatMap(({ id, payload }): Draw[] => {
-    const ml = kindOf(payload)?.poursMl?.(payload) ?? 0;
-    if (!(ml > 0)) return [];
-    return liquidParts(question.liquid).map(({ materialId, jarId, share }, i): Draw => ({
-      eventId: id,
-      slot: i === 0 ? "liquid" : "second liquid",
-      materialId,
-      ...(jarId === undefined ? {} : { jarId }),
-      massG: ml * share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1),
-    }));
-  });
+  const liquids = liquidParts(question.liquid).map(({ materialId, jarId, share }, i) => ({
+    slot: i === 0 ? "liquid" : "second liquid",
+    materialId,
+    ...(jarId === undefined ? {} : { jarId }),
+    gPerMl: share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1),
+  }));
+  const poured = pours.flatMap(({ eventId, ml }) =>
+    liquids.map(({ gPerMl, ...liquid }): Draw => ({ eventId, ...liquid, massG: ml * gPerMl })),
+  );
   return [...planned, ...added.filter(({ massG }) => massG > 0), ...poured];
 }
