@@ -1,4 +1,5 @@
 import type { BatchPayload, Measured } from "@/core/batch";
+import type { TypedAmount } from "@/core/measure";
 import type { Reading } from "@/core/reading";
 import { kitchenNumber, roundTo } from "./amounts";
 import {
@@ -15,6 +16,10 @@ import {
 /** "2 heaped tbsp", "40 g". */
 export const measuredWords = ({ amount, unit, fill }: Measured): string =>
   `${kitchenNumber(amount)} ${fill === "level" ? "" : `${FILL_NAME[fill]} `}${UNIT_NAME[unit]}`;
+
+/** The same of an amount as it was typed. */
+export const typedWords = ({ count, unit, fill }: TypedAmount): string =>
+  measuredWords({ amount: count.value, unit, fill });
 
 /** "ring of 50 mm sank 22", "a drop of 15 ml spread to 64 by 66 mm". */
 export const readingWords = (reading: Reading): string =>

@@ -8,3 +8,5 @@ export * from "./summary";
 export * from "./worksheet";
 export * from "./lastTime";
 export * from "./marks";
+export * from "./aim";
+export * from "./timing";

@@ -5,7 +5,7 @@ import { jarFor, jarMaterial } from "@/core/shelf";
 import { slipIn } from "@/core/search";
 import { gramWords } from "@/words/amounts";
 import { slipWords } from "@/words/shelf";
-import { measuredWords } from "@/words/events";
+import { typedWords } from "@/words/events";
 import { FILL_NAME, UNIT_NAME } from "@/words/names";
 import { Button } from "../parts/Button";
 import { Field } from "../parts/Field";
@@ -28,8 +28,6 @@ interface AmountFieldsProps {
   readonly problem: string | undefined;
   readonly onChange: (change: Partial<DraftAmount>) => void;
 }
-
-const typedWords = ({ count, unit, fill }: TypedAmount): string => measuredWords({ amount: count.value, unit, fill });
 
 /** How much of a thing, in what, and how full the spoon is; only the units that make sense for it. */
 export function AmountFields({

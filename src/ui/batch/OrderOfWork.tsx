@@ -1,0 +1,153 @@
+"use client";
+import {
+  doneBy,
+  mixingSteps,
+  reachedBy,
+  stepAtMs,
+  type BatchEvent,
+  type BatchPayload,
+  type BatchState,
+  type Stage,
+  type StepId,
+  type Worksheet,
+} from "@/core/batch";
+import type { PasteAnswer, PasteQuestion } from "@/core/paste";
+import { minuteWords } from "@/words/amounts";
+import { STEP_NAME } from "@/words/names";
+import { stepWords } from "@/words/steps";
+import { clockWords, momentWords } from "@/words/times";
+import { Button } from "../parts/Button";
+import { useShelf } from "../shelf/ShelfContext";
+import { AnotherTime } from "./AnotherTime";
+import { GatherList } from "./GatherList";
+import { WhereItStands } from "./WhereItStands";
+
+/** Stages that end a step, and the press that says so. */
+const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; readonly press: string }>>> = {
+  apply: { stage: "onHead", press: "On the head, last section" },
+  rinse: { stage: "rinsed", press: "Rinsed" },
+};
+
+const MIXED = { stage: "mixed", press: "Mixed: the rest begins" } as const;
+
+interface OrderOfWorkProps {
+  readonly startsAtMs: number;
+  readonly sheet: Worksheet;
+  readonly question: PasteQuestion;
+  readonly answer: PasteAnswer;
+  readonly events: readonly BatchEvent[];
+  readonly state: BatchState;
+  readonly closed: boolean;
+  readonly timeZone: string;
+  readonly nowMs: number;
+  readonly onHappen: (payload: BatchPayload) => void;
+}
+
+/** The steps with their times, to be ticked, and the stages that the clock follows. */
+export function OrderOfWork({
+  startsAtMs,
+  sheet,
+  question,
+  answer,
+  events,
+  state,
+  closed,
+  timeZone,
+  nowMs,
+  onHappen,
+}: OrderOfWorkProps) {
+  const { vessels } = useShelf();
+  const done = new Set(state.done);
+  const lastMixing = mixingSteps(sheet).at(-1);
+  const reach = (stage: Stage, step: StepId) => {
+    onHappen({ kind: "reached", stage });
+    // The press gives way to when it was; that takes the focus, and is read out by it.
+    requestAnimationFrame(() => document.getElementById(`reached-${stage}`)?.focus());
+    for (const one of doneBy(sheet, step)) if (!done.has(one)) onHappen({ kind: "ticked", step: one, done: true });
+  };
+  return (
+    <section aria-label="The order of work">
+      <ol className="relative ml-1.5 border-l-[3px] border-ink">
+        {sheet.steps.map((step) => {
+          const { id, startMin, durationMin } = step;
+          const stage = id === lastMixing ? MIXED : STAGE_AFTER[id];
+          const at = stepAtMs(startMin, startsAtMs, sheet, answer, state);
+          return (
+            <li
+              key={id}
+              className="grid grid-cols-[4.2rem_1fr] gap-x-2 pb-3 print:pb-0.5 print:text-[9pt] print:leading-tight"
+            >
+              <span className="relative pl-3 font-semibold tabular-nums">
+                <span
+                  className={`absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink ${done.has(id) ? "bg-ink" : "bg-ground"}`}
+                  aria-hidden
+                />
+                {clockWords(at, timeZone)}
+              </span>
+              <div>
+                <label className="flex min-h-8 items-start gap-2 print:min-h-0">
+                  <input
+                    type="checkbox"
+                    className="mt-0.5 h-6 min-h-0 w-6 shrink-0 print:h-4 print:w-4"
+                    checked={done.has(id)}
+                    disabled={closed}
+                    onChange={(event) => onHappen({ kind: "ticked", step: id, done: event.target.checked })}
+                  />
+                  <span>
+                    <span className="font-say text-lg font-semibold print:text-base">{STEP_NAME[id]}</span>{" "}
+                    <span className="text-sm text-quiet">{minuteWords(durationMin)}</span>
+                  </span>
+                </label>
+                <p className={done.has(id) ? "text-quiet" : ""}>{stepWords(step, answer, question, vessels)}</p>
+                {id === "gather" && (
+                  <GatherList
+                    answer={answer}
+                    question={question}
+                    drawn={closed || done.has("dry") || state.reachedMs.mixed !== undefined}
+                  />
+                )}
+                {id === "rest" && (
+                  <WhereItStands
+                    answer={answer}
+                    state={state}
+                    kitchenTempC={question.kitchenTempC}
+                    timeZone={timeZone}
+                    nowMs={nowMs}
+                    closed={closed}
+                    onHappen={onHappen}
+                  />
+                )}
+                {stage &&
+                  !closed &&
+                  (state.reachedMs[stage.stage] ? (
+                    <div className="flex flex-wrap items-baseline gap-x-3">
+                      <p id={`reached-${stage.stage}`} tabIndex={-1} className="text-sm font-semibold text-leaf">
+                        {momentWords(state.reachedMs[stage.stage]!, timeZone, nowMs)}:{" "}
+                        {stage.press.split(":")[0].toLowerCase()}
+                      </p>
+                      {reachedBy(events, state, stage.stage) && (
+                        <span className="no-print">
+                          <AnotherTime
+                            what={stage.press.split(":")[0].toLowerCase()}
+                            atMs={state.reachedMs[stage.stage]!}
+                            timeZone={timeZone}
+                            onDate={(at) =>
+                              onHappen({ kind: "dated", eventId: reachedBy(events, state, stage.stage)!, at })
+                            }
+                          />
+                        </span>
+                      )}
+                    </div>
+                  ) : (
+                    <Button className="no-print mt-1 min-h-12" onClick={() => reach(stage.stage, id)}>
+                      {stage.press}
+                    </Button>
+                  ))}
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
