@@ -230,26 +230,34 @@ async function browsing() {
   const page = await browser.newPage();
   // The runner marks functions with a helper that the page does not have.
   await page.addInitScript({ content: "globalThis.__name = (f) => f" });
-  let scriptBytes = 0;
-  const bodies: Promise<void>[] = [];
-  page.on("response", (response) => {
-    if (!response.url().includes("/_next/static/") || !response.url().endsWith(".js")) return;
-    bodies.push(
-      response.body().then(
-        (body) => {
-          scriptBytes += gzipSync(body, { level: 6 }).length;
-        },
-        () => undefined,
-      ),
-    );
-  });
   const { blends } = await (await page.request.get(`${base}/api/v1/blends`)).json();
-  const began = performance.now();
+  const { batches } = await (await page.request.get(`${base}/api/v1/batches`)).json();
+  /** Script that a page loads before anybody touches it, and how long until the network rests. */
+  const weigh = async (path: string) => {
+    const fresh = await (await browser.newContext()).newPage();
+    const bodies: Promise<number>[] = [];
+    fresh.on("response", (response) => {
+      if (response.url().includes("/_next/static/") && response.url().endsWith(".js"))
+        bodies.push(
+          response.body().then(
+            (body) => gzipSync(body, { level: 6 }).length,
+            () => 0,
+          ),
+        );
+    });
+    const began = performance.now();
+    await fresh.goto(base + path, { waitUntil: "networkidle" });
+    const loaded = performance.now() - began;
+    const bytes = (await Promise.all(bodies)).reduce((sum, one) => sum + one, 0);
+    await fresh.context().close();
+    return { kB: bytes / 1000, loaded };
+  };
+  const { kB, loaded } = await weigh(`/blend/${blends[0].id}`);
+  report("first load of a saved blend's page, script, gzipped", kB, 210, "kB");
+  report("first load of a saved blend's page, until the network rests", loaded, Infinity, "ms");
+  for (const path of ["/", "/shelf", "/heads", "/log", "/house", "/measure", "/practice", `/batches/${batches[0].id}`])
+    report(`… of ${path.split("/").slice(0, 2).join("/")}`, (await weigh(path)).kB, Infinity, "kB");
   await page.goto(`${base}/blend/${blends[0].id}`, { waitUntil: "networkidle" });
-  const loaded = performance.now() - began;
-  await Promise.all(bodies);
-  report("first load of the blend page, script, gzipped", scriptBytes / 1000, 220, "kB");
-  report("first load of the blend page, until the network rests", loaded, Infinity, "ms");
 
   await page.getByRole("button", { name: /hair$/ }).click();
   const field = page.getByLabel("cm, longest").or(page.getByLabel("Grey, %")).first();
