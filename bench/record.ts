@@ -1,3 +1,4 @@
+import "../src/core/catalogue";
 import { v7 as uuid } from "uuid";
 import { foldBatch, summaryOf } from "../src/core/batch";
 import { findMaterial } from "../src/core/material";

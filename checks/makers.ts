@@ -1,3 +1,4 @@
+import "@/core/catalogue";
 import { normals, seeded } from "@/core/figure";
 import { PLAIN_HEAD } from "@/core/head";
 import { evidenceOf, priorSd, type Judged } from "@/core/readings";

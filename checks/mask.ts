@@ -1,3 +1,4 @@
+import "@/core/catalogue";
 import { PLAIN_HEAD } from "@/core/head";
 import { computePaste, type BlendLine, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 

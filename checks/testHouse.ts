@@ -1,3 +1,4 @@
+import "@/core/catalogue";
 import { v7 as uuid } from "uuid";
 import { PLAIN_HEAD } from "@/core/head";
 import { computePaste, type Blend, type PasteAnswer, type PasteQuestion } from "@/core/paste";

@@ -1,3 +1,4 @@
+import "@/core/catalogue";
 import { parentPort } from "node:worker_threads";
 import { doJob, type Job } from "./jobs";
 
