@@ -67,18 +67,17 @@ export function later<P extends object>(load: Load<P>) {
     asDrawn.current ??= draw();
     const pressed = useRef<HTMLElement>(undefined);
     useEffect(() => {
-      const element = box.current;
       if (here) {
         pressed.current?.click();
         pressed.current = undefined;
         return;
       }
-      const keep = (event: Event) => {
-        pressed.current = event.target instanceof HTMLElement ? event.target : undefined;
-        event.preventDefault();
+      // Heard before the framework, which lets nobody hear what it cannot answer yet.
+      const keep = ({ target }: Event) => {
+        if (target instanceof HTMLElement && box.current?.contains(target)) pressed.current = target;
       };
-      element?.addEventListener("click", keep, true);
-      return () => element?.removeEventListener("click", keep, true);
+      window.addEventListener("click", keep, true);
+      return () => window.removeEventListener("click", keep, true);
     }, [here]);
     return (
       <div ref={box} className="contents">
