@@ -1,14 +1,14 @@
-import { expect, test } from "@playwright/test";
+import { expect, test, type APIRequestContext, type Page } from "@playwright/test";
 
 /** What comes with the page of a blend, and what comes when somebody is there. */
-const scripts = (page: import("@playwright/test").Page) => {
+const scripts = (page: Page) => {
   const urls: string[] = [];
   page.on("request", (request) => {
     if (/\/_next\/static\/.*\.js$/.test(request.url())) urls.push(request.url());
   });
   return urls;
 };
-const firstBlend = async (request: import("@playwright/test").APIRequestContext) =>
+const firstBlend = async (request: APIRequestContext) =>
   (await (await request.get("/api/v1/blends")).json()).blends[0].id as string;
 
 test("the page stands whole before anybody touches it; the rest of its scripts comes with the first sign", async ({
