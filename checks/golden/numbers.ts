@@ -9,7 +9,7 @@ import { feelAdvice } from "@/core/feel";
 import { drawsOf } from "@/core/stock";
 import { HEAD_LIST, coverageOf } from "./heads";
 import { readingsOf } from "@/core/readings";
-import { findMaterial } from "@/core/material";
+import { BY_ITSELF, findMaterial } from "@/core/material";
 import { CATALOGUE } from "@/core/catalogue";
 import { parseAmount } from "@/core/measure";
 import { mixingOrder } from "@/core/order";
@@ -25,7 +25,10 @@ import { readCsv } from "../readCsv";
 const FILE = new URL("./numbers.json.gz", import.meta.url);
 const found: Record<string, unknown> = {};
 const keep = (name: string, value: unknown) => {
-  found[name] = JSON.parse(JSON.stringify(value ?? null));
+  // The tags that tell how a thing is by itself are new.
+  const without = (key: string, of: unknown) =>
+    key === "tags" && Array.isArray(of) ? of.filter((tag) => !BY_ITSELF.includes(tag)) : of;
+  found[name] = JSON.parse(JSON.stringify(value ?? null, without));
 };
 
 const shelf: Shelf = {

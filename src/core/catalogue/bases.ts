@@ -48,17 +48,17 @@ export const BASES: readonly Material[] = [
   base({
     id: "egg", form: "liquid", names: "egg, whole | hi अंडा | hi-Latn anda", inci: "Egg", jobs: ["protein", "condition"], use: "makers use it for protein; rinse it out cool, or it sets",
     water: ifct(76.51, 0.2, "M001"), oil: ifct(9.15, 0.14, "M001", "fat"), dissolving: ifct(0, 0, "M001", "free sugars"), solids: PROTEIN_SOLIDS,
-    bulk: usda(1.03, 1.01, 1.04, "egg, whole, raw, 1 cup 243 g"), pieceG: usda(50, 44, 56, "egg, whole, raw, 1 large 50 g"), colour: [0.88, 0.12, 88], tags: ["egg", "protein"],
+    bulk: usda(1.03, 1.01, 1.04, "egg, whole, raw, 1 cup 243 g"), pieceG: usda(50, 44, 56, "egg, whole, raw, 1 large 50 g"), colour: [0.88, 0.12, 88], tags: ["egg", "protein", "lingers"],
   }),
   base({
     id: "egg-yolk", form: "liquid", names: "egg yolk", inci: "Egg Yolk", jobs: ["condition", "emulsify"], use: "makers use it for richness; rinse it out cool",
     water: ifct(53.57, 0.4, "M003"), oil: ifct(26.34, 0.17, "M003", "fat"), dissolving: ifct(0, 0, "M003", "free sugars"), solids: PROTEIN_SOLIDS,
-    bulk: usda(1.03, 1.01, 1.05, "egg, yolk, raw, 1 cup 243 g"), pieceG: usda(17, 14, 20, "egg, yolk, raw, 1 large 17 g"), colour: [0.82, 0.16, 80], tags: ["egg", "protein"],
+    bulk: usda(1.03, 1.01, 1.05, "egg, yolk, raw, 1 cup 243 g"), pieceG: usda(17, 14, 20, "egg, yolk, raw, 1 large 17 g"), colour: [0.82, 0.16, 80], tags: ["egg", "protein", "lingers"],
   }),
   base({
     id: "egg-white", form: "liquid", names: "egg white", inci: "Albumen", jobs: ["protein", "oilControl"], use: "makers use it on oily hair; rinse it out cool",
     water: ifct(86.68, 0.11, "M002"), oil: ifct(0.06, 0.01, "M002", "fat"), dissolving: ifct(0, 0, "M002", "free sugars"), solids: PROTEIN_SOLIDS,
-    bulk: usda(1.03, 1.01, 1.05, "egg, white, raw, 1 cup 243 g"), pieceG: usda(33, 28, 38, "egg, white, raw, 1 large 33 g"), colour: [0.95, 0.02, 100], tags: ["egg", "protein"],
+    bulk: usda(1.03, 1.01, 1.05, "egg, white, raw, 1 cup 243 g"), pieceG: usda(33, 28, 38, "egg, white, raw, 1 large 33 g"), colour: [0.95, 0.02, 100], tags: ["egg", "protein", "lingers"],
   }),
   base({
     id: "honey", form: "liquid", names: "honey; shahad | hi शहद | hi-Latn shahad | sa-Latn madhu | ta-Latn then", inci: "Mel", jobs: ["moisture", "shine"], use: "makers use it to hold water on the hair",
@@ -77,7 +77,7 @@ export const BASES: readonly Material[] = [
   base({
     id: "aloe-gel", names: "aloe gel | la Aloe vera; Aloe barbadensis | hi घृतकुमारी | hi-Latn gwarpatha | sa-Latn kumari", inci: "Aloe Barbadensis Leaf Juice", plant: "aloe", jobs: ["slip", "moisture"], use: "makers use it for slip; drain the yellow latex from a fresh leaf",
     water: fromMemory(0.985, 0.97, 0.992, "aloe gel reviews: 98.5–99.5 % water"), dissolving: practice(0.007, 0.003, 0.012, "about half of its dry matter"), bulk: practice(1, 0.99, 1.02, "as water"), yieldPa: estimate(12, 3, 40),
-    colour: [0.89, 0.06, 150], tags: ["slip", "fresh", "aloe"],
+    colour: [0.89, 0.06, 150], tags: ["slip", "fresh", "aloe", "slipSource"],
   }),
   base({
     id: "aloe-leaf", form: "fresh", names: "aloe leaf, fresh | la Aloe vera; Aloe barbadensis | hi-Latn gwarpatha", inci: "Aloe Barbadensis Leaf", plant: "aloe", jobs: ["slip", "moisture"], use: "makers scrape the gel from it; stand it up first until the yellow latex has run out",
@@ -86,7 +86,7 @@ export const BASES: readonly Material[] = [
   }),
   base({
     id: "flax-gel", names: "flax seed gel; linseed gel", inci: "Linum Usitatissimum Seed Extract", jobs: ["slip", "moisture"], use: "makers use it for slip and hold", water: practice(0.985, 0.97, 0.992, "a gel of 1–2 % gum"), dissolving: practice(0.005, 0.002, 0.01, "a gel of 1–2 % gum"),
-    bulk: practice(1, 0.99, 1.02, "as water"), yieldPa: estimate(10, 3, 30), colour: [0.86, 0.05, 85], tags: ["slip", "fresh"],
+    bulk: practice(1, 0.99, 1.02, "as water"), yieldPa: estimate(10, 3, 30), colour: [0.86, 0.05, 85], tags: ["slip", "fresh", "slipSource"],
   }),
   base({
     id: "banana", names: "ripe banana, mashed | la Musa × paradisiaca | hi केला | hi-Latn kela | ta-Latn vazhai pazham", inci: "Musa Sapientum Fruit", jobs: ["moisture", "soften"], use: "makers use it for softness; bits of it are hard to rinse",
@@ -115,7 +115,7 @@ export const BASES: readonly Material[] = [
   base({
     id: "conditioner", names: "plain conditioner; hair conditioner", jobs: ["soften", "slip"], use: "makers use it to float the grit out; keep it off the scalp",
     water: practice(0.88, 0.83, 0.92, "most conditioners are four fifths water or more"), oil: practice(0.07, 0.04, 0.11, "5–10 % fatty alcohols and oils"), dissolving: estimate(0.02, 0, 0.04), solids: estimate(1, 0.9, 1.1),
-    bulk: practice(0.99, 0.96, 1.01, "as water"), yieldPa: estimate(100, 50, 180), colour: [0.95, 0.02, 60], tags: ["slip"],
+    bulk: practice(0.99, 0.96, 1.01, "as water"), yieldPa: estimate(100, 50, 180), colour: [0.95, 0.02, 60], tags: ["slip", "conditioner"],
   }),
   base({
     id: "shampoo", form: "liquid", names: "plain shampoo", jobs: ["wash"], use: "makers dose herbs into it just before washing",

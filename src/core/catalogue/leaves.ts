@@ -50,7 +50,7 @@ export const LEAVES: readonly Material[] = [
   ...herb("leaf", {
     id: "neem-leaf", names: "neem leaf | la Azadirachta indica | hi नीम | hi-Latn neem | sa-Latn nimba | ta-Latn veppam", inci: "Melia Azadirachta Leaf Powder",
     jobs: ["flakes", "scalp", "oilControl"], use: "makers use it where the scalp flakes", colour: [0.52, 0.1, 130], tags: ["drying"],
-    dissolving: extractive(19, "nimba, leaf"), powder: { holding: estimate(1.7, 1.4, 2.1), bulk: estimate(0.42, 0.35, 0.5) }, whole: { bulk: LOOSE, name: "neem leaves, dried" },
+    dissolving: extractive(19, "nimba, leaf"), powder: { tags: ["smells"], holding: estimate(1.7, 1.4, 2.1), bulk: estimate(0.42, 0.35, 0.5) }, whole: { bulk: LOOSE, name: "neem leaves, dried" },
     fresh: { water: estimate(0.62, 0.55, 0.7), bulk: PICKED, name: "neem leaves, fresh" },
   }),
   ...herb("leaf", {
@@ -136,12 +136,12 @@ export const LEAVES: readonly Material[] = [
   }),
   ...herb("leaf", {
     id: "aloe-powder", names: "aloe leaf powder | la Aloe vera; Aloe barbadensis | hi घृतकुमारी | hi-Latn gheekumari; gwarpatha | sa-Latn kumari", inci: "Aloe Barbadensis Leaf Powder", plant: "aloe",
-    jobs: ["slip", "moisture"], use: "makers use it for slip where there is no fresh gel", colour: [0.72, 0.07, 105], tags: ["slip", "aloe"],
+    jobs: ["slip", "moisture"], use: "makers use it for slip where there is no fresh gel", colour: [0.72, 0.07, 105], tags: ["slip", "aloe", "clumps"],
     oil: NO_OIL, dissolving: estimate(0.35, 0.2, 0.5), powder: { holding: estimate(2.4, 1.7, 3.2), bulk: estimate(0.45, 0.36, 0.55), soak: LEAF_SOAK },
   }),
   ...herb("leaf", {
     id: "kelp", names: "seaweed; kelp powder | la Saccharina latissima; Fucus vesiculosus | de Blasentang", inci: "Laminaria Saccharina Powder",
-    jobs: ["slip", "moisture"], use: "makers use it for slip; it smells of the sea", colour: [0.42, 0.05, 120], tags: ["slip"],
+    jobs: ["slip", "moisture"], use: "makers use it for slip; it smells of the sea", colour: [0.42, 0.05, 120], tags: ["slip", "clumps", "smells", "lingers"],
     oil: usda(0.006, 0.004, 0.03, "seaweed, kelp, fat"), dissolving: estimate(0.12, 0.05, 0.2), powder: { holding: estimate(3.2, 2.4, 4), bulk: estimate(0.6, 0.5, 0.72) },
   }),
 ];

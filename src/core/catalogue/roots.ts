@@ -13,7 +13,7 @@ export const ROOTS: readonly Material[] = [
     id: "marshmallow-root", names: "marshmallow root | la Althaea officinalis | de Eibischwurzel | hi-Latn gulkhairo", inci: "Althaea Officinalis Root Powder",
     jobs: ["slip", "moisture"], use: "makers use it for slip", colour: [0.84, 0.05, 92], tags: ["slip"],
     water: phEurWater(12, "marshmallow root"), oil: LITTLE_OIL, dissolving: practice(0.2, 0.1, 0.3, "mucilage and sugars, counted with what it holds"),
-    powder: { holding: estimate(3, 2.4, 3.7, "a part of its swelling index, which is not less than 10 ml by the European Pharmacopoeia"), bulk: estimate(0.45, 0.37, 0.54), soak: GUM_SOAK }, whole: { bulk: CUT, name: "marshmallow root, cut" },
+    powder: { tags: ["clumps", "slipSource"], holding: estimate(3, 2.4, 3.7, "a part of its swelling index, which is not less than 10 ml by the European Pharmacopoeia"), bulk: estimate(0.45, 0.37, 0.54), soak: GUM_SOAK }, whole: { bulk: CUT, name: "marshmallow root, cut" },
   }),
   ...herb("root", {
     id: "ginger", names: "ginger; sonth | la Zingiber officinale | hi अदरक; सोंठ | hi-Latn adrak; sonth | sa-Latn shunthi | ta-Latn inji", inci: "Zingiber Officinale Root Powder",
@@ -79,12 +79,12 @@ export const ROOTS: readonly Material[] = [
   }),
   ...herb("root", {
     id: "onion", names: "onion | la Allium cepa | hi प्याज़ | hi-Latn pyaz | sa-Latn palaandu | ta-Latn vengayam | te-Latn neerulli", inci: "Allium Cepa Bulb",
-    jobs: ["scalp"], use: "makers brew it in a tea or press its juice; the smell stays; no good evidence beyond one small study", colour: [0.85, 0.06, 30],
+    jobs: ["scalp"], use: "makers brew it in a tea or press its juice; the smell stays; no good evidence beyond one small study", colour: [0.85, 0.06, 30], tags: ["smells", "lingers"],
     water: usda(0.0539, 0.04, 0.08, "onion powder"), oil: usda(0.0104, 0.004, 0.02, "onion powder, fat"), dissolving: practice(0.6, 0.45, 0.7, "mostly sugars"), fresh: { id: "onion", water: ifct(85.76, 0.43, "G017"), oil: ifct(0.24, 0.03, "G017", "fat"), dissolving: ifct(5.88, 0.5, "G017", "free sugars"), bulk: usdaSpoon(160, "cup", "onions, raw, chopped"), name: "onion, fresh", pieceG: usda(110, 80, 150, "onions, raw, 1 medium 110 g") },
   }),
   ...herb("root", {
     id: "garlic", names: "garlic | la Allium sativum | hi लहसुन | hi-Latn lahsun | ta-Latn poondu", inci: "Allium Sativum Bulb",
-    jobs: ["scalp"], use: "makers infuse it in oil; raw it can burn the skin", colour: [0.93, 0.03, 90], tags: ["irritant"],
+    jobs: ["scalp"], use: "makers infuse it in oil; raw it can burn the skin", colour: [0.93, 0.03, 90], tags: ["irritant", "smells", "lingers"],
     fresh: { id: "garlic", water: ifct(64.38, 0.56, "G011"), oil: ifct(0.16, 0.02, "G011", "fat"), dissolving: ifct(5.97, 0.5, "G011", "free sugars"), bulk: usdaSpoon(2.8, "tsp", "garlic, raw"), name: "garlic, fresh", pieceG: usda(3, 2, 5, "garlic, raw, 1 clove 3 g") },
   }),
   ...herb("root", {

@@ -16,7 +16,7 @@ export const SEEDS: readonly Material[] = [
     jobs: ["slip", "condition", "protein"], use: "makers use it for slip; its gum swells for half an hour", colour: [0.76, 0.11, 85], tags: ["slip", "protein"],
     notToConfuse: "The seed is not the leaf: the leaf (kasuri methi) has scent and little slip.",
     water: ifct(7.82, 0.37, "G026"), oil: ifct(5.72, 0.02, "G026", "fat"), dissolving: ifct(0.55, 0.1, "G026", "free sugars"),
-    powder: { holding: estimate(3.5, 2.9, 4.1), bulk: estimate(0.6, 0.52, 0.7), soak: GUM_SOAK }, whole: { bulk: usdaSpoon(3.7, "tsp", "fenugreek seed"), name: "fenugreek seeds, whole", colour: [0.7, 0.11, 80] },
+    powder: { tags: ["smells", "lingers", "slipSource"], holding: estimate(3.5, 2.9, 4.1), bulk: estimate(0.6, 0.52, 0.7), soak: GUM_SOAK }, whole: { bulk: usdaSpoon(3.7, "tsp", "fenugreek seed"), name: "fenugreek seeds, whole", colour: [0.7, 0.11, 80] },
   }),
   ...herb("seed", {
     id: "black-seed", names: "black seed; nigella; kalonji | la Nigella sativa | hi कलौंजी | hi-Latn kalonji | ar حبة البركة | ta-Latn karunjeeragam", inci: "Nigella Sativa Seed Powder",
@@ -46,7 +46,7 @@ export const SEEDS: readonly Material[] = [
     id: "flax-seed", names: "flax seed; linseed | la Linum usitatissimum | hi अलसी | hi-Latn alsi | sa-Latn atasi | ta-Latn ali vidai | te-Latn avise ginzalu", inci: "Linum Usitatissimum Seed",
     jobs: ["slip", "moisture"], use: "makers boil the seed to a gel for slip and hold", colour: [0.48, 0.07, 55], tags: ["slip"],
     water: ifct(5.48, 0.28, "H014"), oil: ifct(35.67, 0.7, "H014", "fat"), dissolving: ifct(0.6, 0.1, "H014", "free sugars"),
-    powder: { holding: estimate(2.4, 1.8, 3), bulk: usdaSpoon(7, "tbsp", "flaxseed, ground"), soak: GUM_SOAK }, whole: { bulk: usdaSpoon(10.3, "tbsp", "flaxseed, whole"), name: "flax seeds, whole" },
+    powder: { tags: ["gum", "clumps"], holding: estimate(2.4, 1.8, 3), bulk: usdaSpoon(7, "tbsp", "flaxseed, ground"), soak: GUM_SOAK }, whole: { bulk: usdaSpoon(10.3, "tbsp", "flaxseed, whole"), name: "flax seeds, whole" },
   }),
   ...herb("seed", {
     id: "chia-seed", names: "chia seed | la Salvia hispanica | es chía", inci: "Salvia Hispanica Seed", plant: "chia",
@@ -56,7 +56,7 @@ export const SEEDS: readonly Material[] = [
   }),
   ...herb("seed", {
     id: "psyllium-husk", names: "psyllium husk; isabgol | la Plantago ovata | hi इसबगोल | hi-Latn isabgol", inci: "Plantago Ovata Husk",
-    jobs: ["slip", "thicken"], use: "makers use a little for slip; its gel keeps swelling", colour: [0.8, 0.04, 75], tags: ["slip"],
+    jobs: ["slip", "thicken"], use: "makers use a little for slip; its gel keeps swelling", colour: [0.8, 0.04, 75], tags: ["slip", "gum", "clumps"],
     water: phEurWater(12, "ispaghula husk"), oil: estimate(0.01, 0, 0.02), dissolving: estimate(0.02, 0, 0.05),
     powder: { holding: estimate(12, 8, 18, "a paste holds a part of its swelling index, which is not less than 40 ml by the European Pharmacopoeia"), bulk: estimate(0.45, 0.3, 0.6), soak: GUM_SOAK },
   }),
@@ -64,7 +64,7 @@ export const SEEDS: readonly Material[] = [
     id: "mustard-seed", names: "mustard powder; mustard seed | la Brassica juncea | hi सरसों | hi-Latn sarson; rai | ta-Latn kadugu", inci: "Brassica Juncea Seed Powder",
     jobs: ["scalp"], use: "makers use a pinch for warmth; it burns skin and eyes", colour: [0.78, 0.13, 92], tags: ["irritant", "protein"],
     water: ifct(5.67, 0.48, "H013"), oil: ifct(40.19, 0.21, "H013", "fat"), dissolving: ifct(5.07, 0.5, "H013", "free sugars"),
-    powder: { holding: estimate(1, 0.75, 1.3), bulk: usdaSpoon(2, "tsp", "mustard seed, ground") }, whole: { bulk: usdaSpoon(3.3, "tsp", "mustard seed, yellow"), name: "mustard seeds, whole" },
+    powder: { tags: ["smells", "lingers"], holding: estimate(1, 0.75, 1.3), bulk: usdaSpoon(2, "tsp", "mustard seed, ground") }, whole: { bulk: usdaSpoon(3.3, "tsp", "mustard seed, yellow"), name: "mustard seeds, whole" },
   }),
   ...herb("seed", {
     id: "coffee-grounds", names: "coffee, ground | la Coffea arabica | de Kaffee | hi-Latn kaapi", inci: "Coffea Arabica Seed Powder", plant: "coffee",

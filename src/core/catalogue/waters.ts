@@ -15,7 +15,7 @@ function water(row: WaterRow, dissolving: Figure, of: { water?: Figure; bulk?: F
 }
 
 export const WATERS: readonly Material[] = [
-  water({ id: "water", names: "water | hi पानी | hi-Latn pani", inci: "Aqua", use: "makes up any paste", colour: [0.9, 0.035, 220] }, exact(0, "by definition")),
+  water({ id: "water", names: "water | hi पानी | hi-Latn pani", inci: "Aqua", use: "makes up any paste", colour: [0.9, 0.035, 220], tags: ["tap"] }, exact(0, "by definition")),
   water({ id: "black-tea", names: "black tea | la Camellia sinensis | hi-Latn chai", inci: "Camellia Sinensis Leaf Extract", jobs: ["colour"], use: "makers use it for a deeper dye tone", colour: [0.58, 0.11, 50], tags: ["tea"] }, usda(0.003, 0, 0.006, "tea, brewed, 99.7 % water")),
   water({ id: "green-tea-brew", names: "green tea, brewed", inci: "Camellia Sinensis Leaf Extract", jobs: ["scalp"], use: "makers use it as a rinse and in pastes", colour: [0.85, 0.09, 110], tags: ["tea"] }, strength(0.003)),
   water({ id: "coffee-brew", names: "coffee, brewed", inci: "Coffea Arabica Seed Extract", jobs: ["colour"], use: "makers use it for a deeper dye tone", colour: [0.33, 0.06, 50], tags: ["tea"] }, usda(0.006, 0.003, 0.012, "coffee, brewed, 99.4 % water")),

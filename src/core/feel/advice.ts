@@ -1,5 +1,5 @@
 import { LIGHT_FROM_GREY, LIGHT_SHADES, PURPOSE } from "../head";
-import { phaseOf, type Material } from "../material";
+import { isTagged, materialsTagged, phaseOf, type Lookup, type Material } from "../material";
 import { liquidParts, lookupIn, type Choices, type PasteAnswer, type PasteQuestion } from "../paste";
 import { feelOf, feelPerShare, feelSum, sumFor, type Feel, type FeelScores } from "./feel";
 
@@ -40,18 +40,76 @@ export interface OnShelf {
   readonly leftG: number;
 }
 
-/** What a slip source is taken from where the shelf has none: the ones a kitchen gets most easily. */
-const SLIP_SOURCES = ["flax-gel", "aloe-gel", "marshmallow-root", "fenugreek-seed"];
-const SMELLS_LATER = new Set([
-  "egg",
-  "egg-yolk",
-  "egg-white",
-  "fenugreek-seed",
-  "onion",
-  "garlic",
-  "mustard-seed",
-  "kelp",
-]);
+/** The bowl as advice looks at it. `which` and `by` give indexes of things. */
+interface Seen {
+  readonly question: PasteQuestion;
+  readonly things: readonly Thing[];
+  readonly totalG: number;
+  readonly scores: FeelScores;
+  readonly onShelf: readonly OnShelf[];
+  readonly find: Lookup;
+  readonly which: (holds: (material: Material) => boolean) => number[];
+  readonly by: (feel: Feel) => number[];
+  readonly shareOf: (indexes: readonly number[]) => number;
+  readonly dye: readonly number[];
+  readonly gritty: boolean;
+}
+interface Thing {
+  readonly material: Material;
+  readonly massG: number;
+}
+
+/** One row for each thing to do, in the order it is said; undefined where this bowl does not call for it. */
+type AdviceRow = (bowl: Seen) => Advice | undefined;
+
+const detangle: AdviceRow = (bowl) =>
+  bowl.scores.slip.score < ENOUGH_SLIP
+    ? { topic: "detangle", because: bowl.by("grit"), ...(bowl.dye.length > 0 ? {} : slipSource(bowl)) }
+    : undefined;
+
+const strain: AdviceRow = ({ gritty, by }) => ({ topic: "strain", choice: gritty, because: by("grit") });
+
+const lightHair: AdviceRow = ({ question: { head, purpose }, scores, by }) =>
+  scores.stain.score >= LITTLE &&
+  (LIGHT_SHADES.includes(head.shade) || head.greyShare >= LIGHT_FROM_GREY) &&
+  !PURPOSE[purpose].dye
+    ? { topic: "lightHair", because: by("stain") }
+    : undefined;
+
+const where: AdviceRow = ({ which, shareOf, dye }) => {
+  const conditioners = which((material) => isTagged(material, "conditioner"));
+  return {
+    topic: "where",
+    choice: shareOf(conditioners) > 0.05 ? "lengths" : dye.length > 0 ? "both" : "scalp",
+    because: conditioners.length > 0 ? conditioners : dye,
+  };
+};
+
+const washOut: AdviceRow = ({ which, shareOf, dye, gritty, by }) => {
+  const oils = which((material) => phaseOf(material) === "oil" && material.family !== "essentialOil");
+  const oily = [...oils, ...which((material) => isTagged(material, "egg"))];
+  const share = shareOf(oily);
+  if (dye.length > 0 && share < OILY) return { topic: "washOut", choice: "water", because: dye };
+  if (share >= 2 * OILY) return { topic: "washOut", choice: "twice", because: oily };
+  if (share <= 0.01 && gritty) return { topic: "washOut", choice: "conditioner", because: by("grit") };
+  return { topic: "washOut", choice: "once", because: oily };
+};
+
+const conditionAfter: AdviceRow = ({ scores: { drying, protein }, by }) => {
+  const choice = drying.score >= LITTLE || protein.score >= LITTLE;
+  return {
+    topic: "conditionAfter",
+    choice,
+    because: choice ? by(drying.score >= protein.score ? "drying" : "protein") : by("slip"),
+  };
+};
+
+const odour: AdviceRow = ({ which }) => {
+  const smelling = which((material) => isTagged(material, "lingers"));
+  return smelling.length > 0 ? { topic: "odour", because: smelling } : undefined;
+};
+
+const ADVICE: readonly AdviceRow[] = [detangle, strain, lightHair, where, washOut, conditionAfter, odour];
 
 /**
  * How a bowl will feel, and what to do about it. What the maker chose otherwise stands in `question.choices` and does
@@ -60,103 +118,59 @@ const SMELLS_LATER = new Set([
  */
 export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf: readonly OnShelf[] = []): FeelAnswer {
   const find = lookupIn(question);
-  const lines = answer.lines.flatMap(({ materialId, jarId, massG: { mid } }) => {
+  const lines = answer.lines.flatMap(({ materialId, jarId, massG: { mid } }): Thing[] => {
     const material = find(materialId, jarId);
     return material ? [{ material, massG: mid }] : [];
   });
   const { liquid } = question;
   const liquidMl = answer.liquid.state === "unreachable" ? (liquid.amountMl ?? 0) : answer.liquid.ml.mid;
-  const poured = liquidParts(liquid).flatMap(({ materialId, jarId, share }) => {
+  const poured = liquidParts(liquid).flatMap(({ materialId, jarId, share }): Thing[] => {
     const material = find(materialId, jarId);
     return material ? [{ material, massG: liquidMl * share * material.bulkDensityGPerMl.value }] : [];
   });
   const things = [...lines, ...poured];
   const totalG = things.reduce((sum, { massG }) => sum + massG, 0);
   const scores = feelOf(things);
-  const by = (feel: Feel): number[] => (scores[feel].by === undefined ? [] : [scores[feel].by]);
-  const which = (holds: (material: Material) => boolean): number[] =>
+  const which: Seen["which"] = (holds) =>
     things.flatMap(({ material, massG }, i) => (massG > 0 && holds(material) ? [i] : []));
-  const shareOf = (indexes: readonly number[]): number =>
-    indexes.reduce((sum, i) => sum + things[i].massG, 0) / Math.max(1e-9, totalG);
-
-  const advice: Advice[] = [];
-  if (scores.slip.score < ENOUGH_SLIP)
-    advice.push({
-      topic: "detangle",
-      because: by("grit"),
-      ...(which((material) => material.tags.includes("dye")).length > 0
-        ? {}
-        : slipSource(things, totalG, onShelf, find)),
-    });
-  const gritty = scores.grit.score >= 0.3;
-  advice.push({ topic: "strain", choice: gritty, because: by("grit") });
-  const { head } = question;
-  if (
-    scores.stain.score >= LITTLE &&
-    (LIGHT_SHADES.includes(head.shade) || head.greyShare >= LIGHT_FROM_GREY) &&
-    !PURPOSE[question.purpose].dye
-  )
-    advice.push({ topic: "lightHair", because: by("stain") });
-  const conditioners = which((material) => material.id === "conditioner");
-  const dye = which((material) => material.tags.includes("dye"));
-  advice.push({
-    topic: "where",
-    choice: shareOf(conditioners) > 0.05 ? "lengths" : dye.length > 0 ? "both" : "scalp",
-    because: conditioners.length > 0 ? conditioners : dye,
-  });
-  const oils = which((material) => phaseOf(material) === "oil" && material.family !== "essentialOil");
-  const eggs = which((material) => material.tags.includes("egg"));
-  const oily = shareOf([...oils, ...eggs]);
-  const washOut: NonNullable<Choices["washOut"]> =
-    dye.length > 0 && oily < OILY
-      ? "water"
-      : oily >= 2 * OILY
-        ? "twice"
-        : oily > 0.01
-          ? "once"
-          : gritty
-            ? "conditioner"
-            : "once";
-  advice.push({
-    topic: "washOut",
-    choice: washOut,
-    because: washOut === "water" ? dye : washOut === "conditioner" ? by("grit") : [...oils, ...eggs],
-  });
-  const condition = scores.drying.score >= LITTLE || scores.protein.score >= LITTLE;
-  advice.push({
-    topic: "conditionAfter",
-    choice: condition,
-    because: condition ? by(scores.drying.score >= scores.protein.score ? "drying" : "protein") : by("slip"),
-  });
-  const smelling = which((material) => SMELLS_LATER.has(material.id));
-  if (smelling.length > 0) advice.push({ topic: "odour", because: smelling });
-  return { things: things.map(({ material, massG }) => ({ materialId: material.id, massG })), scores, advice };
+  const bowl: Seen = {
+    question,
+    things,
+    totalG,
+    scores,
+    onShelf,
+    find,
+    which,
+    by: (feel) => (scores[feel].by === undefined ? [] : [scores[feel].by]),
+    shareOf: (indexes) => indexes.reduce((sum, i) => sum + things[i].massG, 0) / Math.max(1e-9, totalG),
+    dye: which((material) => isTagged(material, "dye")),
+    gritty: scores.grit.score >= 0.3,
+  };
+  return {
+    things: things.map(({ material, massG }) => ({ materialId: material.id, massG })),
+    scores,
+    advice: ADVICE.flatMap((row) => row(bowl) ?? []),
+  };
 }
 
+/** What a kitchen gets for slip where the shelf has none: the gentlest first, and what asks for the least care. */
+const easiest = (): Material[] =>
+  materialsTagged("slipSource").sort(
+    (a, b) => feelPerShare(a, "slip") - feelPerShare(b, "slip") || a.tags.length - b.tags.length,
+  );
+
 /** As much of a slip source as brings the bowl to enough; none where it takes more than a third of it, or more than there is. */
-function slipSource(
-  things: readonly { readonly material: Material; readonly massG: number }[],
-  totalG: number,
-  onShelf: readonly OnShelf[],
-  find: (id: string) => Material | undefined,
-): { readonly slipSource?: { readonly materialId: string; readonly massG: number } } {
+function slipSource({ things, totalG, onShelf, find }: Seen): {
+  readonly slipSource?: { readonly materialId: string; readonly massG: number };
+} {
   const there = new Set(things.map(({ material }) => material.id));
-  const candidates = [
-    ...onShelf,
-    ...SLIP_SOURCES.filter((id) => !onShelf.some(({ materialId }) => materialId === id)).map((materialId) => ({
-      materialId,
-      leftG: Infinity,
-    })),
-  ].flatMap(({ materialId: id, leftG }) => {
-    const material = there.has(id) ? undefined : find(id);
-    return material &&
-      feelPerShare(material, "slip") >= 1.5 &&
-      phaseOf(material) !== "oil" &&
-      material.form !== "whole" &&
-      material.form !== "fresh"
-      ? [{ material, leftG }]
-      : [];
-  });
+  const bought = easiest().filter(({ id }) => !onShelf.some(({ materialId }) => materialId === id));
+  const candidates = [...onShelf, ...bought.map(({ id }) => ({ materialId: id, leftG: Infinity }))].flatMap(
+    ({ materialId, leftG }) => {
+      const material = there.has(materialId) ? undefined : find(materialId);
+      return material && givesSlip(material) ? [{ material, leftG }] : [];
+    },
+  );
   const wanted = sumFor(ENOUGH_SLIP);
   const sum = feelSum(things, "slip") * totalG;
   for (const { material, leftG } of candidates) {
@@ -165,6 +179,12 @@ function slipSource(
   }
   return {};
 }
+
+const givesSlip = (material: Material): boolean =>
+  feelPerShare(material, "slip") >= 1.5 &&
+  phaseOf(material) !== "oil" &&
+  material.form !== "whole" &&
+  material.form !== "fresh";
 
 /** What holds: the maker's own choice, or the advice. */
 export function chosen<T extends "strain" | "where" | "washOut" | "conditionAfter">(

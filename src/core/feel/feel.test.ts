@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
 import { chosen, feelAdvice, type OnShelf, feelOf, FEELS, feelScore, sumFor } from ".";
 import { PLAIN_HEAD } from "../head";
-import { findMaterial } from "../material";
+import { BY_ITSELF, findMaterial, isTagged } from "../material";
 import { mixingOrder, type MixingStep } from "../order";
 import { computePaste, type BlendLine, type PasteQuestion } from "../paste";
 
@@ -129,6 +129,28 @@ describe("advice (common practice)", () => {
     expect(chosen("washOut", feel, question.choices)).toBe("once");
     expect(chosen("strain", feel, question.choices)).toBe(false);
     expect(chosen("where", feel, question.choices)).toBe("both");
+  });
+});
+
+describe("how a thing is by itself", () => {
+  test("figures that a bowl kept before there were such tags: the tables say it", () => {
+    const question = bowl([line("fenugreek-seed", 2), line("xanthan-gum", 1, "tsp"), line("amla", 2)]);
+    const own = question.lines.map(({ materialId }) => findMaterial(materialId)!);
+    const older = own.map((material) => ({
+      ...material,
+      tags: material.tags.filter((tag) => !BY_ITSELF.includes(tag)),
+    }));
+    const now = advise({ ...question, own });
+    const then = advise({ ...question, own: older });
+    expect(then.feel).toEqual(now.feel);
+    expect(then.topic("odour")).toMatchObject({ because: [0] });
+    expect(order({ ...question, own: older })).toContainEqual({ id: "lumps", things: [1] });
+  });
+  test("what a kitchen gets for slip: a gel would be more than a third of the bowl, so the root, and not the seed that smells", () => {
+    const found = advise(bowl([line("amla", 2), line("brahmi", 1)])).topic("detangle");
+    expect(found).toMatchObject({ slipSource: { materialId: "marshmallow-root" } });
+    expect(isTagged(findMaterial("water")!, "tap")).toBe(true);
+    expect(isTagged(findMaterial("water")!, "gum")).toBe(false);
   });
 });
 

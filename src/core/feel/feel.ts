@@ -1,4 +1,4 @@
-import type { Material } from "../material";
+import { isTagged, type Material } from "../material";
 import { FEEL_TABLE, type FeelRow } from "./table";
 
 /** How a paste will be on the hair. */
@@ -20,12 +20,11 @@ export function feelPerShare(material: Material, feel: Feel): number {
   );
 }
 
-const holds = ({ tag, form, family, job, ids }: FeelRow, material: Material): boolean =>
-  (tag === undefined || material.tags.includes(tag)) &&
+const holds = ({ tag, form, family, job }: FeelRow, material: Material): boolean =>
+  (tag === undefined || isTagged(material, tag)) &&
   (form === undefined || material.form === form) &&
   (family === undefined || material.family === family) &&
-  (job === undefined || material.jobs.includes(job)) &&
-  (ids === undefined || ids.includes(material.id));
+  (job === undefined || material.jobs.includes(job));
 
 /** Σ share × what it does, before it is bent to 0–1. */
 export const feelSum = (

@@ -8,7 +8,6 @@ export interface FeelRow {
   readonly form?: Form;
   readonly family?: Family;
   readonly job?: Job;
-  readonly ids?: readonly string[];
   /** What a bowl of nothing else would score before it is bent: estimates, set by what makers say of common bowls. */
   readonly perShare: number;
 }
@@ -17,9 +16,9 @@ export interface FeelRow {
 export const FEEL_TABLE: readonly FeelRow[] = [
   { feel: "slip", job: "slip", form: "powder", perShare: 5 },
   { feel: "slip", family: "clay", form: "powder", perShare: 0.8 },
-  { feel: "slip", ids: ["xanthan-gum", "guar-gum", "psyllium-husk", "flax-seed"], perShare: 30 },
+  { feel: "slip", tag: "gum", perShare: 30 },
   { feel: "slip", job: "slip", form: "soft", perShare: 1.6 },
-  { feel: "slip", ids: ["conditioner"], perShare: 4 },
+  { feel: "slip", tag: "conditioner", perShare: 4 },
   { feel: "slip", job: "slip", form: "liquid", perShare: 0.5 },
   { feel: "slip", family: "oil", perShare: 2 },
   { feel: "slip", tag: "honey", perShare: 0.6 },
@@ -46,7 +45,7 @@ export const FEEL_TABLE: readonly FeelRow[] = [
   { feel: "protein", tag: "dairy", perShare: 0.6 },
   { feel: "scent", tag: "essentialOil", perShare: 90 },
   { feel: "scent", tag: "egg", perShare: 2 },
-  { feel: "scent", ids: ["fenugreek-seed", "mustard-seed", "onion", "garlic", "kelp", "neem-leaf"], perShare: 6 },
+  { feel: "scent", tag: "smells", perShare: 6 },
   { feel: "scent", tag: "dye", form: "powder", perShare: 2 },
   { feel: "scent", form: "powder", perShare: 1.2 },
 ];

@@ -49,7 +49,11 @@ export const JOBS = [
 ] as const;
 export type Job = (typeof JOBS)[number];
 
-/** Properties that cautions and schedules read. A material carries as many as are true of it. */
+/**
+ * Properties that cautions, schedules, the feel and the order of mixing read. A material carries as many as are true of
+ * it. The last ones say how it is by itself: `clumps` and is stirred into a powder first, is a `gum`, `smells`, its smell
+ * `lingers`, is a `conditioner`, is what a kitchen gets for slip (`slipSource`), comes from the `tap`.
+ */
 export const TAGS = [
   "dye",
   "indigo",
@@ -75,8 +79,18 @@ export const TAGS = [
   "nut",
   "aloe",
   "irritant",
+  "clumps",
+  "gum",
+  "smells",
+  "lingers",
+  "conditioner",
+  "slipSource",
+  "tap",
 ] as const;
 export type Tag = (typeof TAGS)[number];
+
+/** How a thing is by itself: a mixture with it need not be so. */
+export const BY_ITSELF: readonly Tag[] = ["clumps", "gum", "smells", "lingers", "conditioner", "slipSource", "tap"];
 
 export interface MaterialName {
   readonly text: string;

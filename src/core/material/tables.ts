@@ -1,4 +1,4 @@
-import type { Lookup, Material } from "./material";
+import { BY_ITSELF, type Lookup, type Material, type Tag } from "./material";
 
 const here = new Map<string, Material>();
 
@@ -13,3 +13,13 @@ export function bringMaterials(materials: readonly Material[]): void {
 
 /** The tables alone, without anybody's shelf; undefined for what no table has, and for what has not been sent yet. */
 export const findMaterial: Lookup = (id) => here.get(id);
+
+/**
+ * Whether something is true of a material. How it is by itself is not among the figures that older bowls keep of theirs;
+ * there the tables say it.
+ */
+export const isTagged = (material: Material, tag: Tag): boolean =>
+  material.tags.includes(tag) || (BY_ITSELF.includes(tag) && here.get(material.id)?.tags.includes(tag) === true);
+
+/** Everything in reach of which something is true. */
+export const materialsTagged = (tag: Tag): Material[] => [...here.values()].filter(({ tags }) => tags.includes(tag));

@@ -1,5 +1,5 @@
 import { chosen, type FeelAnswer } from "../feel";
-import { phaseOf, type Material } from "../material";
+import { isTagged, phaseOf, type Material } from "../material";
 import { lookupIn, wordFor, type PasteAnswer, type PasteQuestion } from "../paste";
 
 /** What the kitchen has, ml. */
@@ -33,16 +33,6 @@ export type MixingStep =
   /** Whether it leaves a nozzle, and how many bottles it fills. */
   | { readonly id: "bottle"; readonly bottles: number; readonly flows: boolean };
 
-/** Swell at once where they touch water, and then hold dry powder inside. */
-const LUMPS = new Set([
-  "xanthan-gum",
-  "guar-gum",
-  "psyllium-husk",
-  "flax-seed",
-  "marshmallow-root",
-  "aloe-powder",
-  "kelp",
-]);
 /** °C by which it flows or dissolves. Common practice; cocoa butter and beeswax melt highest. */
 const WARM_C: Readonly<Record<string, number>> = { butter: 45, crystals: 50, honey: 40 };
 /** A blender's knives reach what fills a fifth of it; above three quarters it throws. Common practice. */
@@ -102,7 +92,7 @@ export function mixingOrder(
       toC: Math.max(...warm.map((i) => WARM_C[materials[i]!.form] ?? WARM_C.honey)),
     });
   const dry = which((material) => phaseOf(material) === "dry");
-  const lumps = dry.filter((i) => LUMPS.has(materials[i]!.id) || materials[i]!.family === "clay");
+  const lumps = dry.filter((i) => isTagged(materials[i]!, "clumps") || materials[i]!.family === "clay");
   if (lumps.length > 0 && lumps.length < dry.length) steps.push({ id: "lumps", things: lumps });
   if (dry.length > 0)
     steps.push({ id: "dry", things: dry, dusty: dry.some((i) => materials[i]!.tags.includes("dust")) });

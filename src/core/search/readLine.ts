@@ -1,6 +1,6 @@
 import type { Figure } from "../figure";
 import { exact } from "../figure";
-import { massG, type Lookup, type Material } from "../material";
+import { isTagged, massG, type Lookup, type Material } from "../material";
 import { findAmounts, parseAmount, type AmountReading, type Spoons, type TypedAmount, type Unit } from "../measure";
 import { nameThing, type LineThing, type MeasuredBy } from "./nameThing";
 import { meant, thingKey, unitKey, type LineAmount, type Meanings, type PageLine, type ThingLine } from "./pageLine";
@@ -166,7 +166,7 @@ function amountOf(
 
 /** Water and teas may stand on a page without a number: they make the paste up. */
 export const isDrink = (material: Material | undefined): boolean =>
-  material?.makesUp === true && (material.id === "water" || material.tags.includes("tea"));
+  material?.makesUp === true && (isTagged(material, "tap") || isTagged(material, "tea"));
 
 /** Reads one line that is no total and no equation. */
 export function readLine(text: string, index: SearchIndex, find: Lookup, spoons: Spoons, meanings: Meanings): PageLine {

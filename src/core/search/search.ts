@@ -124,44 +124,59 @@ function nearIn({ words: all, sounds }: SearchIndex, words: readonly string[], s
   };
 }
 
-function scoreOf(
-  entry: Entry,
-  query: string,
-  words: readonly string[],
-  sound: string,
-  close?: Near,
-): { score: number; by?: string } {
+/** A query, folded once. */
+interface Query {
+  readonly text: string;
+  readonly words: readonly string[];
+  readonly sound: string;
+  /** Its words without the small ones. */
+  readonly asked: readonly string[];
+}
+type Name = Entry["names"][number];
+
+/** What a name may be to a query, the best first; the first that is true counts. */
+const BY_NAME: readonly { readonly score: number; readonly hit: (query: Query, name: Name) => boolean }[] = [
+  { score: 100, hit: ({ text }, { folded }) => folded === text },
+  { score: 85, hit: ({ text }, { folded }) => folded.startsWith(text) },
+  { score: 78, hit: ({ words }, name) => words.every((word) => name.words.includes(word)) },
+  { score: 70, hit: ({ words }, name) => words.every((word) => name.words.some((one) => one.startsWith(word))) },
+  { score: 50, hit: ({ text }, { folded }) => text.length > 2 && folded.includes(text) },
+  { score: 48, hit: ({ sound }, name) => sound.length > 2 && name.sound === sound },
+  { score: 44, hit: ({ sound }, name) => sound.length > 3 && name.sound.startsWith(sound) },
+];
+/** With slips: nothing is called so to the letter, which the first pass has found. */
+const NEAR_NAME = 32;
+/** The first name of a thing stands before its other names. */
+const FIRST_NAME = 3;
+/** What it is used for counts where no name scores more; `scoreOf` asks in this order. */
+const BY_USE: readonly { readonly score: number; readonly hit: (query: Query, entry: Entry) => boolean }[] = [
+  { score: 46, hit: ({ asked }, { jobs }) => asked.every((word) => jobs.includes(word)) },
+  {
+    score: 40,
+    hit: ({ asked }, { about }) => asked.every((word) => word.length > 2 && about.some((one) => one.startsWith(word))),
+  },
+];
+/** Words of several names and of the form among them. */
+const MIXED = 42;
+/** The same with slips of the keys. */
+const NEAR_MIXED = 30;
+
+function scoreOf(entry: Entry, query: Query, close?: Near): { score: number; by?: string } {
   let best = 0;
   let by: string | undefined;
-  const better = (score: number, name?: string) => {
-    if (score > best) [best, by] = [score, name];
-  };
   entry.names.forEach((name, i) => {
-    const first = i === 0 ? 3 : 0;
-    // With slips: nothing is called so to the letter, which the first pass has found.
-    if (close) {
-      if (close.sounds.has(name.sound)) better(32 + first, name.text);
-    } else if (name.folded === query) better(100 + first, name.text);
-    else if (name.folded.startsWith(query)) better(85 + first, name.text);
-    else if (words.every((word) => name.words.some((one) => one === word))) better(78 + first, name.text);
-    else if (words.every((word) => name.words.some((one) => one.startsWith(word)))) better(70 + first, name.text);
-    else if (query.length > 2 && name.folded.includes(query)) better(50 + first, name.text);
-    else if (sound.length > 2 && name.sound === sound) better(48 + first, name.text);
-    else if (sound.length > 3 && name.sound.startsWith(sound)) better(44 + first, name.text);
+    const score = close
+      ? close.sounds.has(name.sound) && NEAR_NAME
+      : BY_NAME.find(({ hit }) => hit(query, name))?.score;
+    const here = score ? score + (i === 0 ? FIRST_NAME : 0) : 0;
+    if (here > best) [best, by] = [here, name.text];
   });
-  const asked = words.filter((word) => !SMALL_WORDS.includes(word));
-  if (!close && asked.length > 0 && best < 46 && asked.every((word) => entry.jobs.includes(word))) better(46);
-  if (
-    !close &&
-    asked.length > 0 &&
-    best < 40 &&
-    asked.every((word) => word.length > 2 && entry.about.some((one) => one.startsWith(word)))
-  )
-    better(40);
-  // Words of several names, of the form, and slips of the keys among them.
+  const { asked } = query;
+  if (!close && asked.length > 0)
+    for (const { score, hit } of BY_USE) if (best < score && hit(query, entry)) [best, by] = [score, undefined];
   const named = (word: string) => entry.words.some((one) => one.startsWith(word) || close?.words.get(word)?.has(one));
   if (best === 0 && asked.some(named) && asked.every((word) => named(word) || entry.about.includes(word)))
-    better(close ? 30 : 42);
+    best = close ? NEAR_MIXED : MIXED;
   return { score: best, by: by === entry.names[0].text ? undefined : by };
 }
 
@@ -174,9 +189,10 @@ export function search(index: SearchIndex, query: string, limit = 24): Found[] {
   const words = wordsOf(folded, 8);
   if (words.length === 0) return [];
   const sound = soundOf(folded);
+  const typed: Query = { text: folded, words, sound, asked: words.filter((word) => !SMALL_WORDS.includes(word)) };
   const pass = (close?: Near): Found[] =>
     index.entries
-      .map((entry) => ({ id: entry.id, ...scoreOf(entry, folded, words, sound, close) }))
+      .map((entry) => ({ id: entry.id, ...scoreOf(entry, typed, close) }))
       .filter(({ score }) => score > 0)
       .sort((a, b) => b.score - a.score)
       .slice(0, limit)

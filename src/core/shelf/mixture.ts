@@ -1,5 +1,5 @@
 import type { Figure } from "../figure";
-import { HEAPS, JOBS, TAGS, type Material } from "../material";
+import { BY_ITSELF, HEAPS, JOBS, TAGS, type Material } from "../material";
 import { holdingMlPerG } from "../balance";
 
 export interface MixturePart {
@@ -94,7 +94,7 @@ export function mixtureOf({ id, name, use }: Named, parts: readonly MixturePart[
     holding: holding.high > 0 ? { kind: "perGram", mlPerG: holding } : { kind: "none" },
     ...(soaked > 0 ? { soak: { firstShare: soakMean("firstShare"), timeMin: soakMean("timeMin") } } : {}),
     colour: blended(materials, weights),
-    tags: TAGS.filter((tag) => materials.some(({ tags }) => tags.includes(tag))),
+    tags: TAGS.filter((tag) => !BY_ITSELF.includes(tag) && materials.some(({ tags }) => tags.includes(tag))),
     contains: [...new Set(materials.flatMap(({ id: part, contains = [] }) => [part, ...contains]))],
     ...(materials.every(({ makesUp }) => makesUp) ? { makesUp: true as const } : {}),
   };
