@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { FILLS, SPOON_SETS, UNITS } from "../measure";
-import { findMaterial, massG } from ".";
+import { convertForm, findMaterial, massG, otherForms } from ".";
 import { CATALOGUE } from "../catalogue";
 
 const amla = findMaterial("amla")!;
@@ -60,4 +60,26 @@ test("an egg is a piece, five drops are a quarter of a millilitre", () => {
   expect(massG(findMaterial("egg")!, 2, "piece", "level", "us")).toMatchObject({ value: 100 });
   expect(massG(amla, 2, "piece", "level", "us")).toBeUndefined();
   expect(massG(findMaterial("rosemary-essential-oil")!, 5, "drop", "level", "us")!.value).toBeCloseTo(0.25 * 0.9075, 6);
+});
+
+describe("forms of one herb", () => {
+  test("convert by what is dry in them, there and back", () => {
+    const pairs = CATALOGUE.flatMap((from) => otherForms(from, CATALOGUE).map((to) => [from, to] as const));
+    expect(pairs.length).toBeGreaterThan(80);
+    for (const [from, to] of pairs) {
+      const there = convertForm(from, to, 10, "metric")!;
+      const back = convertForm(to, from, there.massG.mid, "metric")!;
+      expect(back.massG.mid).toBeCloseTo(10, 9);
+      expect(there.massG.low).toBeLessThanOrEqual(there.massG.mid);
+      expect(there.massG.high).toBeGreaterThanOrEqual(there.massG.mid);
+      expect(there.massG.mid * (1 - to.water.value)).toBeCloseTo(10 * (1 - from.water.value), 9);
+    }
+  });
+  test("different herbs do not convert", () =>
+    expect(convertForm(amla, findMaterial("brahmi")!, 10, "metric")).toBeUndefined());
+  test("a fresh leaf is several times its dried one", () => {
+    const { massG } = convertForm(findMaterial("curry-leaf-whole")!, findMaterial("curry-leaf-fresh")!, 10, "metric")!;
+    expect(massG.mid).toBeGreaterThan(20);
+    expect(massG.mid).toBeLessThan(40);
+  });
 });

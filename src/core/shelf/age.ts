@@ -1,6 +1,6 @@
 import { practice, type Figure } from "../figure";
 import type { Family, Material } from "../material";
-import { monthsBetween } from "./day";
+import { monthsBetween, monthsOn } from "./day";
 import type { Jar } from "./jar";
 
 /** What freshness means for a kind of thing, and how long it lasts. `test` names what to try when it is past. */
@@ -83,3 +83,7 @@ export function freshness(
     return past("bought", jar.boughtOn);
   return { state: jar.bestBefore || jar.openedOn || jar.boughtOn ? "fresh" : "unknown" };
 }
+
+/** The day by which a jar is best used up: its own, or as long after opening as such things usually keep. */
+export const bestUsedBy = (jar: Pick<Jar, "openedOn" | "bestBefore">, material: Material): string | undefined =>
+  jar.bestBefore ?? (jar.openedOn && monthsOn(jar.openedOn, keepingOf(material).openedMonths.value));

@@ -21,7 +21,29 @@ export function dayNumber(text: string): number | undefined {
   );
 }
 
+/** The ISO day of a count of days; the inverse of `dayNumber`, which it undoes for every whole number. */
+export function dayText(days: number): string {
+  const z = Math.floor(days) + 719_468;
+  const era = Math.floor(z / 146_097);
+  const dayOfEra = z - era * 146_097;
+  const yearOfEra = Math.floor(
+    (dayOfEra - Math.floor(dayOfEra / 1460) + Math.floor(dayOfEra / 36_524) - Math.floor(dayOfEra / 146_096)) / 365,
+  );
+  const dayOfYear = dayOfEra - (365 * yearOfEra + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100));
+  const fromMarch = Math.floor((5 * dayOfYear + 2) / 153);
+  const month = fromMarch < 10 ? fromMarch + 3 : fromMarch - 9;
+  const year = yearOfEra + era * 400 + (month <= 2 ? 1 : 0);
+  const two = (n: number) => String(n).padStart(2, "0");
+  return `${String(year).padStart(4, "0")}-${two(month)}-${two(dayOfYear - Math.floor((153 * fromMarch + 2) / 5) + 1)}`;
+}
+
 const MONTH_DAYS_MEAN = 30.44;
 /** Months between two ISO days; 0 where one is none. */
 export const monthsBetween = (from: string, to: string): number =>
   ((dayNumber(to) ?? 0) - (dayNumber(from) ?? dayNumber(to) ?? 0)) / MONTH_DAYS_MEAN;
+
+/** The day some months on, by months of the mean length; undefined where there is no day to begin with. */
+export function monthsOn(day: string, months: number): string | undefined {
+  const from = dayNumber(day);
+  return from === undefined ? undefined : dayText(from + months * MONTH_DAYS_MEAN);
+}

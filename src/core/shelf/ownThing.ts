@@ -43,6 +43,8 @@ export const isOwnId = (id: string): boolean => id.startsWith(PREFIX);
 const OWN_ID = /^own-[\p{L}\p{M}\p{N}-]{1,50}$/u;
 /** What an id of one's own still says where the thing itself is not at hand. */
 export const nameInId = (id: string): string => id.slice(PREFIX.length).replace(/-/g, " ");
+/** What a thing is called, also where no table has it any more; the id itself where nothing says more. */
+export const nameOfThing = (id: string): string => findMaterial(id)?.names[0].text ?? (isOwnId(id) ? nameInId(id) : id);
 
 /** What is only like a thing is less sure than it: its figures' ends lie half as far out again. */
 const WIDER = 1.5;

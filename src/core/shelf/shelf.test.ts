@@ -1,16 +1,16 @@
 import fc from "fast-check";
-import { convertForm, findMaterial, otherForms, type Material } from "../material";
+import { blend, jar, shelfWith } from "../../../checks/onAShelf";
+import { findMaterial, type Material } from "../material";
 import { CATALOGUE } from "../catalogue";
-import { drawsOf, costOf, gather } from "../stock";
 import { PLAIN_HEAD } from "../head";
-import { computePaste, type Blend } from "../paste";
+import { computePaste } from "../paste";
 import {
-  EMPTY_SHELF,
   checkJar,
   checkOwnThing,
   checkWeighing,
   containsItself,
   dayNumber,
+  dayText,
   densityIsPossible,
   freshness,
   jarDensity,
@@ -18,40 +18,18 @@ import {
   lookupOn,
   mixtureOf,
   monthsBetween,
+  monthsOn,
   nameInId,
   ownId,
   ownMaterials,
   questionOn,
+  bestUsedBy,
   type Jar,
   type OwnThing,
   type Shelf,
 } from ".";
-import { swapsFor } from "../swap";
 
 const amla = findMaterial("amla")!;
-const jar = (materialId: string, of: Partial<Jar> = {}): Jar => ({
-  id: `${materialId}-1`,
-  materialId,
-  name: materialId,
-  fullG: 500,
-  leftG: 500,
-  madeHere: false,
-  weighings: [],
-  ...of,
-});
-const blend: Blend = {
-  purpose: "mask",
-  lines: [
-    { materialId: "amla", role: "part", amount: 2, unit: "tbsp", fill: "level" },
-    { materialId: "brahmi", role: "part", amount: 1, unit: "tbsp", fill: "level" },
-    { materialId: "yoghurt", role: "fixed", amount: 4, unit: "tbsp", fill: "level" },
-  ],
-  liquid: { materialId: "water", tempC: 40 },
-  target: { word: "cream" },
-  kitchenTempC: 21,
-  sizing: "likely",
-};
-const shelfWith = (...jars: Jar[]): Shelf => ({ own: [], jars });
 const dry = CATALOGUE.filter(({ form }) => form === "powder");
 
 describe("a mixture", () => {
@@ -257,6 +235,27 @@ test("days are counted as the calendar does", () => {
   expect(monthsBetween("2026-01-01", "2027-01-01")).toBeCloseTo(12, 1);
 });
 
+test("a day and its count are two ways to say it, and months on are days on", () => {
+  fc.assert(
+    fc.property(fc.integer({ min: -719_162, max: 200_000 }), fc.integer({ min: 0, max: 60 }), (days, months) => {
+      const text = dayText(days);
+      expect(dayNumber(text)).toBe(days);
+      const later = monthsOn(text, months)!;
+      expect(dayNumber(later)! - days).toBe(Math.floor(months * 30.44));
+      expect(new Date(days * 86_400_000).toISOString().slice(0, 10)).toBe(text);
+    }),
+    { numRuns: 2000 },
+  );
+  expect(monthsOn("no day", 3)).toBeUndefined();
+});
+
+test("a label says a jar's own day, or how long its kind keeps once it is open", () => {
+  const henna = findMaterial("henna")!;
+  expect(bestUsedBy({ bestBefore: "2027-01-31", openedOn: "2026-01-01" }, henna)).toBe("2027-01-31");
+  expect(bestUsedBy({ openedOn: "2026-01-01" }, henna)).toBe("2026-07-02");
+  expect(bestUsedBy({}, henna)).toBeUndefined();
+});
+
 test("age is said once it is past, and what to try", () => {
   const henna = findMaterial("henna")!;
   expect(freshness({ openedOn: "2026-10-01" }, henna, "2026-11-25").state).toBe("fresh");
@@ -274,199 +273,6 @@ test("age is said once it is past, and what to try", () => {
     test: "spoiled",
   });
   expect(freshness({}, amla, "2026-11-25").state).toBe("unknown");
-});
-
-describe("gathering", () => {
-  const bowl = (shelf: Shelf) => {
-    const question = questionOn(blend, PLAIN_HEAD, "metric", shelf);
-    const result = computePaste(question);
-    if (!result.ok) throw new Error("no answer");
-    return { question, answer: result.value };
-  };
-  test("adds up over bowls, draws jars down in turn, and says what is short", () => {
-    const shelf = shelfWith(
-      jar("amla", { leftG: 20, price: 5 }),
-      jar("amla", { id: "second", leftG: 20, price: 10 }),
-      jar("brahmi"),
-    );
-    const one = bowl(shelf);
-    const rows = gather([one, one], shelf);
-    const of = (id: string) => rows.find(({ materialId }) => materialId === id)!;
-    expect(of("amla").needG.mid).toBeCloseTo(2 * one.answer.lines[0].massG.mid, 9);
-    expect(of("amla").shortG).toBeCloseTo(of("amla").needG.mid - 40, 9);
-    expect(of("amla").from).toEqual([
-      { jarId: "amla-1", massG: 20 },
-      { jarId: "second", massG: 20 },
-    ]);
-    expect(of("amla").cost).toBeCloseTo((20 * 5) / 500 + (20 * 10) / 500, 9);
-    expect(of("brahmi").shortG).toBe(0);
-    expect(of("yoghurt").shortG).toBeGreaterThan(0);
-    expect(rows.some(({ materialId }) => materialId === "water")).toBe(false);
-    expect(costOf(rows).unpricedG).toBeGreaterThan(0);
-  });
-  test("of two liquids each is gathered, drawn and settled by its share", () => {
-    const shelf = shelfWith(jar("rose-water"), jar("milk"));
-    const question = questionOn(
-      { ...blend, liquid: { materialId: "milk", tempC: 20, with: { materialId: "rose-water", share: 0.25 } } },
-      PLAIN_HEAD,
-      "metric",
-      shelf,
-    );
-    expect(question.liquid).toMatchObject({ jarId: "milk-1", with: { jarId: "rose-water-1", share: 0.25 } });
-    const result = computePaste(question);
-    if (!result.ok || result.value.liquid.state === "unreachable") throw new Error("no answer");
-    const rows = gather([{ question, answer: result.value }], shelf);
-    const of = (id: string) => rows.find(({ materialId }) => materialId === id)!.needG.mid;
-    const density = (id: string) => findMaterial(id)!.bulkDensityGPerMl.value;
-    expect(of("rose-water") / of("milk")).toBeCloseTo(density("rose-water") / density("milk") / 3, 9);
-    const draws = drawsOf(question, result.value, [
-      { id: "e1", payload: { kind: "poured", ml: 100 }, deviceId: "d", deviceSeq: 1, revSeen: 1, atMs: 1 },
-    ]);
-    expect(draws.map(({ slot, jarId }) => [slot, jarId])).toEqual([
-      ["liquid", "milk-1"],
-      ["second liquid", "rose-water-1"],
-    ]);
-    expect(draws[0].massG / draws[1].massG).toBeCloseTo(
-      (75 * findMaterial("milk")!.bulkDensityGPerMl.value) / (25 * findMaterial("rose-water")!.bulkDensityGPerMl.value),
-      9,
-    );
-  });
-  test("a tea is brewed and not bought", () => {
-    const shelf = shelfWith();
-    const question = questionOn(
-      { ...blend, liquid: { materialId: "black-tea", tempC: 40 } },
-      PLAIN_HEAD,
-      "metric",
-      shelf,
-    );
-    const result = computePaste(question);
-    if (!result.ok) throw new Error("no answer");
-    expect(
-      gather([{ question, answer: result.value }], shelf).find(({ materialId }) => materialId === "black-tea"),
-    ).toMatchObject({ shortG: 0, fresh: true });
-  });
-});
-
-test("a liquid is poured in millilitres and gathered in grams", () => {
-  for (const materialId of ["yoghurt", "coconut-milk", "rose-water"]) {
-    const question = questionOn({ ...blend, liquid: { materialId, tempC: 20 } }, PLAIN_HEAD, "metric", EMPTY_SHELF);
-    const result = computePaste(question);
-    if (!result.ok || result.value.liquid.state === "unreachable") continue;
-    const found = gather([{ question, answer: result.value }], EMPTY_SHELF).find(
-      (one) => one.materialId === materialId,
-    )!;
-    const line = result.value.lines
-      .filter((one) => one.materialId === materialId)
-      .reduce((sum, one) => sum + one.massG.mid, 0);
-    expect(found.needG.mid - line).toBeCloseTo(
-      result.value.liquid.ml.mid * findMaterial(materialId)!.bulkDensityGPerMl.value,
-      6,
-    );
-  }
-});
-
-describe("swaps", () => {
-  const shelf = shelfWith(
-    jar("amla"),
-    jar("brahmi"),
-    jar("gotu-kola"),
-    jar("kaolin"),
-    jar("henna"),
-    jar("moringa-leaf", { leftG: 0 }),
-  );
-  const question = questionOn(blend, PLAIN_HEAD, "metric", shelf);
-  test("are ranked by what they do, from stock only, each a bowl computed anew, and leaving out comes last", () => {
-    const swaps = swapsFor(question, 1, shelf);
-    expect(swaps[0].materialId).toBe("gotu-kola");
-    expect(swaps.at(-1)!.materialId).toBeUndefined();
-    expect(swaps.some(({ materialId }) => materialId === "moringa-leaf")).toBe(false);
-    for (const { question: asked, after } of swaps) {
-      const again = computePaste(asked);
-      expect(again.ok && again.value.totalG.mid).toBeCloseTo(after.totalG, 9);
-    }
-  });
-  test("leaving it out keeps the head's weight, the others making it up", () => {
-    const { before, after } = swapsFor(question, 1, shelf).at(-1)!;
-    expect(after.totalG / before.totalG).toBeCloseTo(1, 1);
-  });
-  test("a dye never stands in for what is none; for a dye it may", () => {
-    const full = shelfWith(...CATALOGUE.filter(({ form }) => form === "powder").map(({ id }) => jar(id)));
-    for (const [i, of] of ["hibiscus-flower", "amla", "rose-petal", "henna"].entries()) {
-      const asked = questionOn(
-        {
-          ...blend,
-          lines: [
-            { ...blend.lines[0], materialId: "bhringraj" },
-            { ...blend.lines[1], materialId: of },
-          ],
-        },
-        { ...PLAIN_HEAD, greyShare: 0.33 },
-        "metric",
-        full,
-      );
-      const dyes = swapsFor(asked, 1, full).filter(
-        ({ materialId }) => materialId && findMaterial(materialId)!.tags.includes("dye"),
-      );
-      expect([of, dyes.length > 0]).toEqual([of, i === 3]);
-    }
-  });
-  test("a swap says what it does to the rest and to the cautions", () => {
-    const full = shelfWith(jar("henna"), jar("cassia"), jar("amla"), jar("hibiscus-flower"));
-    const dyed = questionOn(
-      {
-        ...blend,
-        lines: [
-          { ...blend.lines[0], materialId: "amla" },
-          { ...blend.lines[1], materialId: "henna" },
-        ],
-      },
-      PLAIN_HEAD,
-      "metric",
-      full,
-    );
-    const without = swapsFor(dyed, 1, full).at(-1)!;
-    expect(without.after.restMin).toBeLessThan(without.before.restMin - 60);
-    expect(without.before.cautions.some(({ id }) => id === "soldAsHenna")).toBe(true);
-    expect(without.after.cautions.some(({ id }) => id === "soldAsHenna")).toBe(false);
-  });
-  test("before and after count what was learnt of a jar: the same bowl from the same shelf is the same", () => {
-    const learnt = shelfWith(
-      jar("amla"),
-      jar("brahmi", { weighings: [{ id: "w", count: 2, unit: "tbsp" as const, massG: 24 }] }),
-      jar("gotu-kola"),
-    );
-    const plain = questionOn(blend, PLAIN_HEAD, "metric", EMPTY_SHELF);
-    const asked = questionOn(blend, PLAIN_HEAD, "metric", learnt);
-    const [a, b] = [plain, asked].map((question) => swapsFor(question, 1, learnt)[0].before);
-    expect(a).toEqual(b);
-  });
-  test("the only powder cannot be left out", () => {
-    const only = questionOn({ ...blend, lines: [blend.lines[0], blend.lines[2]] }, PLAIN_HEAD, "metric", shelf);
-    expect(swapsFor(only, 0, shelf).every(({ materialId }) => materialId !== undefined)).toBe(true);
-    expect(swapsFor(only, 9, shelf)).toEqual([]);
-  });
-});
-
-describe("forms of one herb", () => {
-  test("convert by what is dry in them, there and back", () => {
-    const pairs = CATALOGUE.flatMap((from) => otherForms(from, CATALOGUE).map((to) => [from, to] as const));
-    expect(pairs.length).toBeGreaterThan(80);
-    for (const [from, to] of pairs) {
-      const there = convertForm(from, to, 10, "metric")!;
-      const back = convertForm(to, from, there.massG.mid, "metric")!;
-      expect(back.massG.mid).toBeCloseTo(10, 9);
-      expect(there.massG.low).toBeLessThanOrEqual(there.massG.mid);
-      expect(there.massG.high).toBeGreaterThanOrEqual(there.massG.mid);
-      expect(there.massG.mid * (1 - to.water.value)).toBeCloseTo(10 * (1 - from.water.value), 9);
-    }
-  });
-  test("different herbs do not convert", () =>
-    expect(convertForm(amla, findMaterial("brahmi")!, 10, "metric")).toBeUndefined());
-  test("a fresh leaf is several times its dried one", () => {
-    const { massG } = convertForm(findMaterial("curry-leaf-whole")!, findMaterial("curry-leaf-fresh")!, 10, "metric")!;
-    expect(massG.mid).toBeGreaterThan(20);
-    expect(massG.mid).toBeLessThan(40);
-  });
 });
 
 test("what is looked up on a shelf is its own first, then the tables", () => {

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { momentWords, wallTimeOf } from "@/words/times";
 import { houseNow } from "../clock";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { Sheet } from "../parts/Sheet";
 
 const MINUTE_MS = 60_000;

@@ -5,7 +5,7 @@ import type { PurposeId } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import { AGAIN_NAME } from "@/words/names";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { MarkScale } from "./MarkScale";
 
 interface HowWasItProps {

@@ -6,7 +6,7 @@ import type { LiquidAnswer } from "@/core/paste";
 import { bandWords, pourMl, roundTo } from "@/words/amounts";
 import { Jug } from "../bowl/Jug";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 
 interface PoursProps {
   readonly liquid: LiquidAnswer;

@@ -16,11 +16,9 @@ import {
   type SetAside,
   type Waiting,
 } from "./outbox";
+import { nextSending, NOTHING_TO_SEND, toSend, type Sending, type SendingEvent } from "./sending";
 
 const RETRY_MS = 2500;
-const MOST_AT_ONCE = 100;
-/** A house that fails so often over one tap, alone, fails because of it. */
-const MOST_FAILURES = 3;
 /** What has not arrived stands after all that has. */
 const LAST = "\uffff";
 
@@ -44,9 +42,6 @@ interface Arrived {
   readonly events: readonly BatchEvent[];
 }
 
-/** Refused for what is in it, and not because the house is locked, away, or full. */
-const isOverATap = (status: number): boolean => (status >= 400 && status < 500 && status !== 401) || status === 500;
-
 const together = (known: readonly BatchEvent[], more: readonly BatchEvent[]): readonly BatchEvent[] =>
   more.length === 0 ? known : [...new Map([...known, ...more].map((event) => [event.id, event])).values()];
 
@@ -57,20 +52,49 @@ const together = (known: readonly BatchEvent[], more: readonly BatchEvent[]): re
  */
 export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], firstRev: number): Events {
   const [arrived, setArrived] = useState(firstEvents);
-  const [queue, setQueue] = useState<readonly Waiting[]>([]);
+  const [sending, setSending] = useState(NOTHING_TO_SEND);
   const [onlyHere, setOnlyHere] = useState(false);
-  const [trouble, setTrouble] = useState<string>();
-  const [aside, setAsides] = useState<readonly SetAside[]>([]);
-  const failures = useRef(new Map<string, number>());
   const rev = useRef(firstRev);
-  const sending = useRef(false);
-  const atOnce = useRef(MOST_AT_ONCE);
+  const box = useRef(NOTHING_TO_SEND);
+  const open = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
   const take = useCallback(({ rev: now, events }: Arrived) => {
     rev.current = Math.max(rev.current, now);
     setArrived((known) => together(known, events));
   }, []);
 
+  /** One thing happened to the outbox: it is kept on the device, shown, and what can go out goes out. */
+  const step = useCallback(
+    (event: SendingEvent) => {
+      const before = box.current;
+      box.current = nextSending(before, event);
+      storeDifference(batchId, before, box.current);
+      setSending(box.current);
+      const taps = open.current ? toSend(box.current) : [];
+      clearTimeout(timer.current);
+      if (box.current.resting && open.current) timer.current = setTimeout(() => step({ kind: "waited" }), RETRY_MS);
+      if (taps.length === 0) return;
+      step({ kind: "sent", ids: taps.map(({ id }) => id) });
+      const body = { events: taps, sentAt: new Date().toISOString(), after: rev.current };
+      void send<Arrived>("POST", `batches/${batchId}/events`, body).then((answer) => {
+        if (answer.ok) take(answer.value);
+        step(
+          answer.ok
+            ? { kind: "arrived" }
+            : {
+                kind: "refused",
+                status: answer.status,
+                title: answer.title,
+                why: [answer.title, ...answer.errors.map((error) => error.message)].join(" "),
+              },
+        );
+      });
+    },
+    [batchId, take],
+  );
+
+  const keep = useCallback((tap: Waiting) => keepTap(batchId, tap) || setOnlyHere(true), [batchId]);
   const happen = useCallback(
     (payload: BatchPayload) => {
       const tap = {
@@ -80,36 +104,29 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
         revSeen: rev.current,
         deviceClock: new Date().toISOString(),
       };
-      if (!keepTap(batchId, tap)) setOnlyHere(true);
-      setQueue((now) => [...now, tap]);
+      keep(tap);
+      step({ kind: "tapped", tap });
     },
-    [batchId],
-  );
-
-  useEffect(() => {
-    const left = readOutbox(batchId);
-    if (left.length > 0) setQueue((now) => [...left, ...now.filter((tap) => !left.some(({ id }) => id === tap.id))]);
-    setAsides(readAside(batchId));
-  }, [batchId]);
-
-  const drop = useCallback(
-    (id: string) => {
-      dropAside(batchId, id);
-      setAsides((now) => now.filter(({ tap }) => tap.id !== id));
-    },
-    [batchId],
+    [keep, step],
   );
   const sendAgain = useCallback(
     (id: string) => {
-      const found = aside.find(({ tap }) => tap.id === id);
-      if (!found) return;
-      if (!keepTap(batchId, found.tap)) setOnlyHere(true);
-      drop(id);
-      failures.current.delete(id);
-      setQueue((now) => [...now, found.tap]);
+      const found = box.current.aside.find(({ tap }) => tap.id === id);
+      if (found) keep(found.tap);
+      step({ kind: "sendAgain", id });
     },
-    [aside, batchId, drop],
+    [keep, step],
   );
+  const drop = useCallback((id: string) => step({ kind: "dropped", id }), [step]);
+
+  useEffect(() => {
+    open.current = true;
+    step({ kind: "found", queue: readOutbox(batchId), aside: readAside(batchId) });
+    return () => {
+      open.current = false;
+      clearTimeout(timer.current);
+    };
+  }, [batchId, step]);
 
   useChanges(
     firstRev,
@@ -124,60 +141,10 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
     ),
   );
 
-  useEffect(() => {
-    if (queue.length === 0 || sending.current) return;
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    const settle = (sent: readonly Waiting[]) => {
-      forgetTaps(
-        batchId,
-        sent.map((tap) => tap.id),
-      );
-      setQueue((now) => now.filter((one) => !sent.some((tap) => tap.id === one.id)));
-    };
-    const failed = (id: string): number => {
-      failures.current.set(id, (failures.current.get(id) ?? 0) + 1);
-      return failures.current.get(id)!;
-    };
-    const flush = async () => {
-      sending.current = true;
-      const taps = queue.slice(0, atOnce.current);
-      const outOfTheWay = (tap: Waiting, why: string) => {
-        setAside(batchId, tap, why);
-        setAsides((now) => [...now.filter((one) => one.tap.id !== tap.id), { tap, why }]);
-        setTrouble(undefined);
-        setQueue((now) => now.filter((one) => one.id !== tap.id));
-      };
-      const answer = await send<Arrived>("POST", `batches/${batchId}/events`, {
-        events: taps,
-        sentAt: new Date().toISOString(),
-        after: rev.current,
-      });
-      sending.current = false;
-      if (answer.ok) {
-        atOnce.current = MOST_AT_ONCE;
-        take(answer.value);
-        setTrouble(undefined);
-        settle(taps);
-      } else if (isOverATap(answer.status) && taps.length > 1) {
-        // One among them is the trouble; alone, the others still arrive.
-        atOnce.current = 1;
-        setQueue((now) => [...now]);
-      } else if (isOverATap(answer.status) && (answer.status < 500 || failed(taps[0].id) >= MOST_FAILURES)) {
-        // Sending it again would change nothing.
-        outOfTheWay(taps[0], [answer.title, ...answer.errors.map((error) => error.message)].join(" "));
-      } else {
-        setTrouble(answer.title);
-        timer = setTimeout(() => setQueue((now) => [...now]), RETRY_MS);
-      }
-    };
-    void flush();
-    return () => clearTimeout(timer);
-  }, [queue, batchId, take]);
-
   const { events, state } = useMemo(() => {
     const known = new Set(arrived.map((event) => event.id));
     const latest = arrived.reduce((most, event) => Math.max(most, event.revSeen), 0);
-    const pending = queue
+    const pending = sending.queue
       .filter(({ id }) => !known.has(id))
       .map(({ id, payload, deviceSeq, revSeen, deviceClock }): BatchEvent => ({
         id,
@@ -189,16 +156,29 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
       }));
     const all = [...arrived, ...pending];
     return { events: all, state: foldBatch(all) };
-  }, [arrived, queue]);
+  }, [arrived, sending.queue]);
   return {
     events,
     state,
-    waiting: queue.length,
-    onlyHere: onlyHere && queue.length > 0,
-    trouble,
-    aside,
+    waiting: sending.queue.length,
+    onlyHere: onlyHere && sending.queue.length > 0,
+    trouble: sending.trouble,
+    aside: sending.aside,
     sendAgain,
     drop,
     happen,
   };
 }
+
+/** The device keeps what has not arrived: what went out of the queue, or was set aside, or decided, is kept no longer. */
+function storeDifference(batchId: string, before: Sending, now: Sending): void {
+  for (const { tap, why } of now.aside) if (!isAside(before, tap.id)) setAside(batchId, tap, why);
+  for (const { tap } of before.aside) if (!isAside(now, tap.id)) dropAside(batchId, tap.id);
+  const gone = before.queue.filter(({ id }) => !isAside(now, id) && !now.queue.some((tap) => tap.id === id));
+  if (gone.length > 0)
+    forgetTaps(
+      batchId,
+      gone.map(({ id }) => id),
+    );
+}
+const isAside = ({ aside }: Sending, id: string): boolean => aside.some(({ tap }) => tap.id === id);

@@ -8,9 +8,10 @@ import { slipWords } from "@/words/shelf";
 import { typedWords } from "@/words/events";
 import { FILL_NAME, UNIT_NAME } from "@/words/names";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { useShelf } from "../shelf/ShelfContext";
-import { readingOf, textOf, typed } from "./document";
+import { readingOf } from "./document";
+import { textOf, typed } from "../forms/typed";
 
 /** An amount as it stands in a form: the number as typed. */
 export interface DraftAmount {

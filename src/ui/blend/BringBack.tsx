@@ -1,25 +1,21 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
-import { v7 as uuid } from "uuid";
 import type { PastVersion } from "@/store/blends";
-import { send } from "../api";
+import { useWrite } from "../forms/useWrite";
 
 /** Saves an old version's content as the newest; nothing in between is lost. */
 export function BringBack({ version, baseRev }: { version: PastVersion; baseRev: number }) {
   const router = useRouter();
-  const id = useRef("");
-  const [trouble, setTrouble] = useState("");
+  const { trouble, idFor, write } = useWrite();
   const back = async () => {
-    id.current ||= uuid();
-    const answer = await send("PUT", `blends/${version.id}`, {
+    const answer = await write("PUT", `blends/${version.id}`, {
       name: version.name,
-      versionId: id.current,
+      versionId: idFor(version.versionId),
       headId: version.headId ?? undefined,
       baseRev,
       blend: version.blend,
     });
-    if (!answer.ok) return setTrouble(answer.title);
+    if (!answer.ok) return;
     router.push(`/blend/${version.id}`);
     router.refresh();
   };

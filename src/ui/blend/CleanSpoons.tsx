@@ -4,7 +4,8 @@ import { roundBlend, ROUNDING_TOLERANCE, lookupIn, type PasteAnswer, type PasteQ
 import { spoonMl, type SpoonAmount, type Spoons } from "@/core/measure";
 import { spoonWords } from "@/words/amounts";
 import { materialName } from "@/words/names";
-import { textOf, type DraftLine, type Edit } from "./document";
+import type { DraftLine, Edit } from "./document";
+import { textOf } from "../forms/typed";
 
 const SPOONED = ["tsp", "tbsp", "cup", "g", "ml"];
 

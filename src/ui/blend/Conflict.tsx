@@ -1,7 +1,7 @@
 "use client";
 import type { Blend } from "@/core/paste";
 import { blendSides } from "@/words/sides";
-import { Sides, type SidesProps } from "../parts/Sides";
+import { Sides, type SidesProps } from "../forms/Sides";
 
 type Side = { readonly name: string; readonly blend: Blend };
 export interface ConflictProps extends Omit<SidesProps, "rows"> {

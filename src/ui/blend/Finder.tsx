@@ -6,7 +6,7 @@ import { FAMILIES, NOT_IN_A_PASTE, otherForms, type Material } from "@/core/mate
 import { gramWords } from "@/words/amounts";
 import { FAMILY_NAME } from "@/words/families";
 import { ownColour } from "../parts/colour";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { useShelf } from "../shelf/ShelfContext";
 import { useEverything } from "../shelf/useEverything";
 

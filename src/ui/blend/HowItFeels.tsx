@@ -4,7 +4,7 @@ import { FEELS } from "@/core/feel";
 import { CHOICES, type Choices } from "@/core/paste";
 import { adviceWords, FEEL_NAME, feelDegree, OIL_NAME, WASH_NAME, WHERE_NAME } from "@/words/feel";
 import { materialName } from "@/words/names";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { Sheet } from "../parts/Sheet";
 
 interface HowItFeelsProps {

@@ -1,5 +1,5 @@
 "use client";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { Sheet, SheetClose } from "../parts/Sheet";
 
 /** Asks the other way round: with this much liquid, how thick? */

@@ -7,8 +7,8 @@ import { materialName, ROLE_NAME, ROLE_NOTE } from "@/words/names";
 import { problemWords } from "@/words/problems";
 import { figureRows } from "@/words/sources";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
-import { Options } from "../parts/Options";
+import { Field } from "../forms/Field";
+import { Options } from "../forms/Options";
 import { OtherForms } from "../shelf/OtherForms";
 import { useShelf } from "../shelf/ShelfContext";
 import { AmountFields } from "./AmountFields";
@@ -16,7 +16,8 @@ import { FromJar } from "./FromJar";
 import { isMuchEssentialOil } from "./isMuchEssentialOil";
 import { MuchEssentialOil } from "./MuchEssentialOil";
 import { Swaps } from "./Swaps";
-import { typedGrams, type DraftLine, type Edit } from "./document";
+import type { DraftLine, Edit } from "./document";
+import { typedGrams } from "../forms/typed";
 
 export interface LineFieldsProps {
   readonly line: DraftLine;

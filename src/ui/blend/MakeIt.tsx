@@ -2,8 +2,8 @@
 import { LIMITS } from "@/core/limits";
 import { problemWords } from "@/words/problems";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
-import { Options } from "../parts/Options";
+import { Field } from "../forms/Field";
+import { Options } from "../forms/Options";
 import { notPouredIn, type MakePlan } from "./makePlan";
 
 export interface MakeItProps {

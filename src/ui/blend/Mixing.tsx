@@ -15,7 +15,7 @@ import type { Reading } from "@/core/reading";
 import { addMl } from "@/words/mixing";
 import { holdingWords, MIXING_WORD_NAME, optionEffect, optionWords, problemWords, roundTo } from "@/words";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { useShelf } from "../shelf/ShelfContext";
 
 interface MixingProps {

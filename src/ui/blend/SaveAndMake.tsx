@@ -1,13 +1,12 @@
 "use client";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { Suspense, useRef, useState } from "react";
-import { v7 as uuid } from "uuid";
+import { Suspense, useState } from "react";
 import { LIMITS } from "@/core/limits";
 import type { StoredBlend } from "@/store/blends";
-import { fetchJson, send } from "../api";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
+import { useWrite } from "../forms/useWrite";
 import { opened } from "../parts/later";
 import { Sheet } from "../parts/Sheet";
 import { allTables } from "../shelf/allTables";
@@ -34,9 +33,9 @@ interface SaveAndMakeProps {
 /** Saves a version, opens a bowl. Ids are made before sending and kept until it worked, so that trying again saves once. */
 export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, dispatch, onSaved }: SaveAndMakeProps) {
   const router = useRouter();
-  const [busy, setBusy] = useState(false);
+  const { busy, wholeTrouble, theirs, settle, idFor, write } = useWrite<StoredBlend>();
   const [said, setSaid] = useState("");
-  const [trouble, setTrouble] = useState<{ readonly text: string; readonly theirs?: StoredBlend }>();
+  const [unnamed, setUnnamed] = useState("");
   const [plan, setPlan] = useState<MakePlan>({
     when: "now",
     onHeadAt: tomorrow,
@@ -44,9 +43,6 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
     pouredText: "",
     headName: "",
   });
-  const ids = useRef<Record<string, string>>({});
-  /** One id for one thing to be written: the same content asks for the same id again. */
-  const idFor = (what: string, content: unknown) => (ids.current[`${what} ${JSON.stringify(content)}`] ??= uuid());
   const noName =
     doc.name.trim() === ""
       ? "Give it a name to find it by."
@@ -54,20 +50,13 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
         ? "That name is too long."
         : undefined;
 
-  async function guarded(work: () => Promise<void>) {
-    setBusy(true);
-    setTrouble(undefined);
-    await work();
-    setBusy(false);
-  }
-
   /** The head's id, kept under a name first when it was described on the spot. */
   async function keepHead(): Promise<string | undefined> {
     if (doc.headId) return doc.headId;
     const hair = headOf(doc.head);
-    const id = idFor("head", { hair, headName: plan.headName });
-    const answer = await send("POST", "heads", { id, name: plan.headName.trim() || "Somebody", hair });
-    if (!answer.ok) return void setTrouble({ text: answer.title });
+    const id = idFor({ hair, headName: plan.headName });
+    const answer = await write("POST", "heads", { id, name: plan.headName.trim() || "Somebody", hair });
+    if (!answer.ok) return undefined;
     dispatch({ do: "head", headId: id, head: doc.head });
     return id;
   }
@@ -78,44 +67,41 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
     base = saved,
   ): Promise<NonNullable<BlendPage["saved"]> | undefined> {
     const name = doc.name.trim();
-    if (noName) return void setTrouble({ text: noName });
+    setUnnamed(noName ?? "");
+    if (noName) return void settle();
     const body = { name, headId: headId ?? undefined, blend: blendOf(doc) };
-    const id = base && !asAnother ? base.id : idFor("blend", { body, asAnother });
-    const versionId = idFor("version", { id, body, base: base?.rev, asAnother });
+    const id = base && !asAnother ? base.id : idFor({ body, asAnother });
+    const versionId = idFor({ version: id, body, base: base?.rev });
     const answer =
       base && !asAnother
-        ? await send<{ rev: number }>("PUT", `blends/${id}`, { ...body, versionId, baseRev: base.rev })
-        : await send<{ rev: number }>("POST", "blends", { ...body, id, versionId });
-    if (!answer.ok) {
-      const theirs = answer.status === 412 ? await fetchJson<StoredBlend>(`blends/${id}`) : undefined;
-      return void setTrouble({
-        text: [answer.title, ...answer.errors.map((error) => error.message)].join(" "),
-        theirs: theirs?.ok ? theirs.value : undefined,
-      });
-    }
+        ? await write<{ rev: number }>(
+            "PUT",
+            `blends/${id}`,
+            { ...body, versionId, baseRev: base.rev },
+            { theirsAt: `blends/${id}` },
+          )
+        : await write<{ rev: number }>("POST", "blends", { ...body, id, versionId });
+    if (!answer.ok) return undefined;
     const now: NonNullable<BlendPage["saved"]> = {
       id,
       versionId,
       version: base && !asAnother ? base.version + 1 : 1,
       rev: answer.value.rev,
     };
-    ids.current = {};
     setSaid(`Saved, version ${now.version}.`);
     onSaved(now, { ...doc, headId });
     return now;
   }
 
-  const make = () =>
-    guarded(async () => {
-      const headId = await keepHead();
-      if (!headId) return;
-      const version = saved && !changed ? saved : await save(headId);
-      if (!version) return;
-      const id = idFor("batch", { version: version.versionId, headId, ...plan });
-      const answer = await send("POST", "batches", { id, versionId: version.versionId, headId, ...toldOf(plan) });
-      if (answer.ok) router.push(`/batches/${id}`);
-      else setTrouble({ text: [answer.title, ...answer.errors.map((error) => error.message)].join(" ") });
-    });
+  const make = async () => {
+    const headId = await keepHead();
+    if (!headId) return;
+    const version = saved && !changed ? saved : await save(headId);
+    if (!version) return;
+    const id = idFor({ version: version.versionId, headId, ...plan });
+    const body = { id, versionId: version.versionId, headId, ...toldOf(plan) };
+    if ((await write("POST", "batches", body)).ok) router.push(`/batches/${id}`);
+  };
 
   /** Theirs takes the place of what stands here; it is a saved version, and so is nothing of mine lost that was saved. */
   const takeTheirs = async (theirs: StoredBlend) => {
@@ -126,17 +112,14 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
         : (heads.find(({ id }) => id === theirs.headId)?.hair ?? headOf(doc.head));
     const now = documentOf(theirs.blend, { name: theirs.name, headId: theirs.headId, head });
     dispatch({ do: "restore", doc: now });
-    setTrouble(undefined);
+    settle();
     onSaved({ id: theirs.id, versionId: theirs.versionId, version: theirs.version, rev: theirs.rev }, now);
   };
 
-  const remove = () =>
-    guarded(async () => {
-      if (!saved) return;
-      const answer = await send("PUT", `blends/${saved.id}/removed`, { removed: true });
-      if (answer.ok) router.push(`/?removed=${saved.id}`);
-      else setTrouble({ text: answer.title });
-    });
+  const remove = async ({ id }: NonNullable<typeof saved>) => {
+    if ((await write("PUT", `blends/${id}/removed`, { removed: true })).ok) router.push(`/?removed=${id}`);
+  };
+  const trouble = unnamed || wholeTrouble;
 
   return (
     <div className="no-print flex flex-col gap-2">
@@ -154,26 +137,11 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
             )}
           </Field>
         </div>
-        <Button
-          idle={busy || !usable || Boolean(saved && !changed)}
-          onClick={() =>
-            guarded(async () => {
-              await save(doc.headId);
-            })
-          }
-        >
+        <Button idle={busy || !usable || Boolean(saved && !changed)} onClick={() => void save(doc.headId)}>
           {saved ? (changed ? "Save the change" : `Saved, version ${saved.version}`) : "Save"}
         </Button>
         {saved && changed && (
-          <Button
-            look="text"
-            disabled={busy || !usable}
-            onClick={() =>
-              guarded(async () => {
-                await save(doc.headId, true);
-              })
-            }
-          >
+          <Button look="text" disabled={busy || !usable} onClick={() => void save(doc.headId, true)}>
             save as another
           </Button>
         )}
@@ -198,7 +166,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
           </Link>
         )}
         {saved && (
-          <Button look="text" className="order-last" disabled={busy} onClick={remove}>
+          <Button look="text" className="order-last" disabled={busy} onClick={() => void remove(saved)}>
             remove it
           </Button>
         )}
@@ -215,7 +183,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
             change={(change) => setPlan({ ...plan, ...change })}
             busy={busy}
             askName={!doc.headId}
-            trouble={trouble?.text}
+            trouble={trouble}
             onMake={make}
           />
         </Sheet>
@@ -224,25 +192,17 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
         {said}
       </p>
       <p aria-live="assertive" className="text-stop">
-        {trouble?.text}
+        {trouble}
       </p>
-      {trouble?.theirs && (
+      {theirs && (
         <Suspense fallback={null}>
           <Conflict
-            theirs={trouble.theirs}
+            theirs={theirs}
             mine={{ name: doc.name.trim(), blend: blendOf(doc) }}
             busy={busy}
-            onTheirs={() => void takeTheirs(trouble.theirs!)}
-            onMine={() =>
-              guarded(async () => {
-                await save(doc.headId, false, trouble.theirs);
-              })
-            }
-            onBoth={() =>
-              guarded(async () => {
-                await save(doc.headId, true);
-              })
-            }
+            onTheirs={() => void takeTheirs(theirs)}
+            onMine={() => void save(doc.headId, false, theirs)}
+            onBoth={() => void save(doc.headId, true)}
           />
         </Suspense>
       )}

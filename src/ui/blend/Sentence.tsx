@@ -14,7 +14,8 @@ import {
 import type { BlendPage } from "@/server/blendPage";
 import { opened } from "../parts/later";
 import { Sheet } from "../parts/Sheet";
-import { typed, type BlendDocument, type Edit } from "./document";
+import type { BlendDocument, Edit } from "./document";
+import { typed } from "../forms/typed";
 import type { ChoiceProps, SentencePart } from "./SentenceChoice";
 
 const SentenceChoice = opened<ChoiceProps & { readonly part: SentencePart }>(() =>

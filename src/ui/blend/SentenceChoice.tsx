@@ -5,8 +5,8 @@ import { SIZINGS, TARGETS } from "@/core/paste";
 import { CONSISTENCY_NAME, CONSISTENCY_NOTE, materialName, PURPOSE_NAME, SIZING_NAME } from "@/words/names";
 import type { BlendPage } from "@/server/blendPage";
 import { HairFields } from "../heads/HairFields";
-import { Field } from "../parts/Field";
-import { Options, optionsOf, type Option } from "../parts/Options";
+import { Field } from "../forms/Field";
+import { Options, optionsOf, type Option } from "../forms/Options";
 import { useEverything } from "../shelf/useEverything";
 import { draftHead, type BlendDocument, type Edit } from "./document";
 

@@ -6,7 +6,8 @@ import { gramWords } from "@/words/amounts";
 import { cautionWords } from "@/words/cautions";
 import { swapCautions, swapWords } from "@/words/shelf";
 import { useShelf } from "../shelf/ShelfContext";
-import { textOf, type DraftLine } from "./document";
+import type { DraftLine } from "./document";
+import { textOf } from "../forms/typed";
 
 interface SwapsProps {
   readonly question: PasteQuestion;

@@ -1,7 +1,7 @@
 import { PLAIN_HEAD, PURPOSE, type Head, type PurposeId } from "@/core/head";
 import { findMaterial, HEAPS, type Lookup, type Material } from "@/core/material";
 import { EMPTY_SHELF, lookupOn, questionOn, type Shelf } from "@/core/shelf";
-import { parseAmount, parseCount, type AmountReading, type Fill, type Spoons, type Unit } from "@/core/measure";
+import { parseAmount, type AmountReading, type Fill, type Spoons, type Unit } from "@/core/measure";
 import {
   tidyAmount,
   type Blend,
@@ -12,6 +12,7 @@ import {
   type TargetWord,
 } from "@/core/paste";
 import { type Role } from "@/core/balance";
+import { textOf, typed } from "../forms/typed";
 
 /** A line as it stands in the form: the amount as typed. */
 export interface DraftLine {
@@ -63,9 +64,6 @@ export interface BlendDocument {
   readonly sizing: Sizing;
 }
 
-/** A number as one would type it; never with an exponent. */
-export const textOf = (value: number): string => String(Number(value.toFixed(6)));
-
 export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
   return {
     by: {
@@ -77,19 +75,6 @@ export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
     greyText: String(Math.round(hair.greyShare * 100)),
     hair,
   };
-}
-
-/** What was typed as a number: missing stays missing, nonsense becomes NaN, which the core refuses at its field. */
-export const typed = (text: string): number =>
-  text.trim() === "" ? (undefined as unknown as number) : (parseCount(text) ?? NaN);
-
-/** A weight as one types it, in grams: "250", "1,5 kg", "8 oz". Nonsense and volumes become NaN. */
-export function typedGrams(text: string): number {
-  if (!/\p{L}/u.test(text)) return typed(text);
-  const reading = parseAmount(text);
-  return reading.kind === "understood" && reading.amount.unit === "g" && reading.amount.of === ""
-    ? reading.amount.count.value
-    : NaN;
 }
 
 /** An amount as it stands in the form: typed as a number beside its unit, or written out, as in "2 heaped tbsp". */

@@ -1,6 +1,6 @@
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
-import { typed } from "./document";
+import { typed } from "../forms/typed";
 
 /** When a bowl is made, as it stands in the form. */
 export interface MakePlan {

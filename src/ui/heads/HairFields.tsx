@@ -10,7 +10,7 @@ import {
   STRAND_SIZE_NAME,
 } from "@/words/names";
 import type { DraftHead } from "../blend/document";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { useEverything } from "../shelf/useEverything";
 
 interface HairFieldsProps {

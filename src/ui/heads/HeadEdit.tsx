@@ -1,7 +1,6 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useMemo, useRef, useState } from "react";
-import { v7 as uuid } from "uuid";
+import { useMemo, useState } from "react";
 import { checkHead, coverage, PURPOSES } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import type { StoredHead } from "@/store/heads";
@@ -9,12 +8,12 @@ import { bandWords, problemWords, PURPOSE_NAME } from "@/words";
 import { hairWords } from "@/words/hair";
 import { draftHead, headOf, type DraftHead } from "../blend/document";
 import { headSides } from "@/words/sides";
-import { fetchJson, send } from "../api";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
-import { OfferedDraft } from "../parts/OfferedDraft";
-import { Sides } from "../parts/Sides";
-import { useDraft } from "../parts/useDraft";
+import { Field } from "../forms/Field";
+import { OfferedDraft } from "../forms/OfferedDraft";
+import { Sides } from "../forms/Sides";
+import { useWrite } from "../forms/useWrite";
+import { useDraft } from "../forms/useDraft";
 import { HairFields } from "./HairFields";
 import { HeadPicture } from "./HeadPicture";
 
@@ -37,10 +36,8 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
   const router = useRouter();
   const [name, setName] = useState(saved?.name ?? "");
   const [draft, setDraft] = useState<DraftHead>(() => draftHead(saved?.hair));
-  const [trouble, setTrouble] = useState("");
-  const [theirs, setTheirs] = useState<StoredHead>();
-  const [busy, setBusy] = useState(false);
-  const id = useRef(saved?.id ?? "");
+  const { busy, wholeTrouble, theirs, settle, write, idFor } = useWrite<StoredHead>();
+  const [noName, setNoName] = useState("");
   const hair = headOf(draft);
   const problems = checkHead(hair, "hair");
   const usable = problems.length === 0;
@@ -65,27 +62,22 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
     saved?.rev ?? 0,
   );
 
-  async function finish(work: () => ReturnType<typeof send>, removed?: string) {
-    setBusy(true);
-    setTrouble("");
-    const answer = await work();
-    const now =
-      !answer.ok && answer.status === 412 && saved ? await fetchJson<StoredHead>(`heads/${saved.id}`) : undefined;
-    setBusy(false);
-    setTheirs(now?.ok ? now.value : undefined);
-    if (answer.ok) kept.clear();
-    if (!answer.ok) return setTrouble([answer.title, ...answer.errors.map((error) => error.message)].join(" "));
-    router.push(removed ? `/heads?removed=${removed}` : "/heads");
+  const go = (to: string) => {
+    kept.clear();
+    router.push(to);
     router.refresh();
-  }
-  const save = (baseRev = saved?.rev) => {
-    if (name.trim() === "") return setTrouble("Give the head a name.");
-    id.current ||= uuid();
-    return finish(() =>
-      saved
-        ? send("PUT", `heads/${saved.id}`, { name: name.trim(), hair, baseRev })
-        : send("POST", "heads", { id: id.current, name: name.trim(), hair }),
-    );
+  };
+  const save = async (baseRev = saved?.rev) => {
+    setNoName(name.trim() === "" ? "Give the head a name." : "");
+    if (name.trim() === "") return settle();
+    const body = { name: name.trim(), hair };
+    const answer = saved
+      ? await write("PUT", `heads/${saved.id}`, { ...body, baseRev }, { theirsAt: `heads/${saved.id}` })
+      : await write("POST", "heads", { id: idFor("head"), ...body });
+    if (answer.ok) go("/heads");
+  };
+  const remove = async (id: string) => {
+    if ((await write("PUT", `heads/${id}/removed`, { removed: true })).ok) go(`/heads?removed=${id}`);
   };
 
   return (
@@ -137,11 +129,7 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
             Keep this head
           </Button>
           {saved && (
-            <Button
-              look="text"
-              disabled={busy}
-              onClick={() => finish(() => send("PUT", `heads/${saved.id}/removed`, { removed: true }), saved.id)}
-            >
+            <Button look="text" disabled={busy} onClick={() => void remove(saved.id)}>
               remove it
             </Button>
           )}
@@ -152,7 +140,7 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
           )}
         </div>
         <p aria-live="assertive" className="text-stop">
-          {trouble}
+          {noName || wholeTrouble}
         </p>
         {theirs && (
           <Sides
@@ -160,8 +148,7 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
             busy={busy}
             onTheirs={() => {
               kept.clear();
-              setTheirs(undefined);
-              setTrouble("");
+              settle();
               router.refresh();
             }}
             onMine={() => void save(theirs.rev)}

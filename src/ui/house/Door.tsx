@@ -5,9 +5,9 @@ import { v7 as uuid } from "uuid";
 import { LIMITS } from "@/core/limits";
 import type { DoorAnswer } from "@/server/answers";
 import { momentWords } from "@/words/times";
-import { send } from "../api";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
+import { useWrite } from "../forms/useWrite";
 import { Sheet } from "../parts/Sheet";
 import { QrCode } from "./QrCode";
 
@@ -89,11 +89,9 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
 /** One press that writes, and says when it did not work. */
 function Press({ path, body, children }: { path: string; body: object; children: string }) {
   const router = useRouter();
-  const [trouble, setTrouble] = useState("");
+  const { trouble, write } = useWrite();
   const press = async () => {
-    const answer = await send("PUT", path, body);
-    if (answer.ok) router.refresh();
-    else setTrouble(answer.title);
+    if ((await write("PUT", path, body)).ok) router.refresh();
   };
   return (
     <span>
@@ -115,9 +113,10 @@ function Password({ locked, network, resets }: { locked: boolean; network: boole
   const [said, setSaid] = useState<{ readonly text: string; readonly bad: boolean }>();
   const [open, setOpen] = useState(false);
   const [unlocking, setUnlocking] = useState(false);
+  const { write } = useWrite();
   const short = password !== "" && password.length < LIMITS.passwordChars.min;
   const change = async (next: string | undefined) => {
-    const answer = await send("PUT", "door/password", {
+    const answer = await write("PUT", "door/password", {
       ...(locked && !resets ? { current } : {}),
       ...(next === undefined ? {} : { password: next }),
     });
@@ -247,10 +246,9 @@ function Password({ locked, network, resets }: { locked: boolean; network: boole
 
 function Network({ network }: { network: boolean }) {
   const router = useRouter();
-  const [trouble, setTrouble] = useState("");
+  const { trouble, write } = useWrite();
   const set = async (on: boolean) => {
-    const answer = await send("PUT", "settings", { network: on });
-    setTrouble(answer.ok ? "" : answer.title);
+    await write("PUT", "settings", { network: on });
     router.refresh();
   };
   return (
@@ -276,12 +274,11 @@ function Pairing({ door, port }: { door: DoorAnswer; port: string }) {
   const ids = useRef({ id: "", code: "" });
   const [personId, setPersonId] = useState("");
   const [code, setCode] = useState("");
-  const [trouble, setTrouble] = useState("");
+  const { trouble, write } = useWrite();
   const pair = async () => {
     if (!ids.current.id) ids.current = { id: uuid(), code: newCode() };
-    const answer = await send("POST", "pairings", { ...ids.current, ...(personId ? { personId } : {}) });
-    if (!answer.ok) return setTrouble(answer.title);
-    setTrouble("");
+    const answer = await write("POST", "pairings", { ...ids.current, ...(personId ? { personId } : {}) });
+    if (!answer.ok) return;
     setCode(ids.current.code);
     ids.current = { id: "", code: "" };
   };

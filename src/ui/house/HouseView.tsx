@@ -9,14 +9,14 @@ import type { Settings } from "@/store/household";
 import type { PastImport } from "@/store/imports";
 import type { Removed } from "@/store/removed";
 import { problemWords } from "@/words/problems";
-import { send } from "../api";
-import { typed } from "../blend/document";
+import { typed } from "../forms/typed";
 import { useChanges } from "../useChanges";
 import { Door } from "./Door";
 import { TheBook } from "./TheBook";
 import { RemovedList } from "../removed/RemovedList";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
+import { useWrite } from "../forms/useWrite";
 import { OwnSpoonsFields } from "./OwnSpoonsFields";
 
 interface HouseViewProps {
@@ -65,6 +65,7 @@ export function HouseView({
     settings.vessels.bottleMl === undefined ? "" : String(settings.vessels.bottleMl),
   );
   const [said, setSaid] = useState("");
+  const { write } = useWrite();
   const problem = checkNumber("kitchenTempC", typed(kitchenText), "kitchenTempC");
   const vessel = (text: string) => {
     const wrong = text.trim() === "" ? undefined : checkNumber("vessels", typed(text), "vesselMl");
@@ -72,7 +73,7 @@ export function HouseView({
   };
   const unfit = vessel(blenderText) ?? vessel(bottleText);
   const save = async () => {
-    const answer = await send("PUT", "settings", {
+    const answer = await write("PUT", "settings", {
       name: houseName.trim(),
       spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons },
       kitchenTempC: typed(kitchenText),

@@ -12,9 +12,9 @@ import {
 import { kitchenNumber } from "@/words/amounts";
 import { SPOON_SET_NAME } from "@/words/names";
 import { problemWords } from "@/words/problems";
-import { textOf, typed } from "../blend/document";
-import { Field } from "../parts/Field";
-import { Options } from "../parts/Options";
+import { textOf, typed } from "../forms/typed";
+import { Field } from "../forms/Field";
+import { Options } from "../forms/Options";
 
 /** g/ml of water at kitchen warmth. @source CRC Handbook, water at 20 °C 0.998 (from memory) */
 const WATER_G_PER_ML = 0.998;

@@ -7,9 +7,9 @@ import type { ImportAnswer, ImportPlan } from "@/server/answers";
 import type { PastImport } from "@/store/imports";
 import { countsWords, sumOf } from "@/words/book";
 import { momentWords } from "@/words/times";
-import { send } from "../api";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
+import { useWrite } from "../forms/useWrite";
 
 interface Chosen {
   readonly name: string;
@@ -32,7 +32,7 @@ export function TheBook({
   const router = useRouter();
   const [chosen, setChosen] = useState<Chosen>();
   const [said, setSaid] = useState<{ readonly text: string; readonly bad: boolean }>();
-  const [busy, setBusy] = useState(false);
+  const { busy, write } = useWrite();
   const input = useRef<HTMLInputElement>(null);
 
   /** The body as text: the file itself goes in as it is, so that a long one is not read twice. */
@@ -45,10 +45,8 @@ export function TheBook({
         text: `That is more than ${LIMITS.importBytes.max / 2 ** 20} MB. A book that long comes in with ./run restore.`,
         bad: true,
       });
-    setBusy(true);
     const text = await file.text();
-    const answer = await send<ImportPlan>("POST", "imports/preview", `{"book":${text}}`, LONGEST_MS);
-    setBusy(false);
+    const answer = await write<ImportPlan>("POST", "imports/preview", `{"book":${text}}`, { longestMs: LONGEST_MS });
     if (answer.ok) setChosen({ name: file.name, text, id: uuid(), plan: answer.value });
     else
       setSaid({
@@ -65,14 +63,12 @@ export function TheBook({
     if (input.current) input.current.value = "";
   };
   const bringIn = async ({ id, name, text }: Chosen) => {
-    setBusy(true);
-    const answer = await send<ImportAnswer>(
+    const answer = await write<ImportAnswer>(
       "POST",
       "imports",
       `{"id":"${id}","name":${JSON.stringify(name.slice(0, 200))},"book":${text}}`,
-      LONGEST_MS,
+      { longestMs: LONGEST_MS },
     );
-    setBusy(false);
     setSaid(
       answer.ok
         ? {
@@ -86,7 +82,7 @@ export function TheBook({
     router.refresh();
   };
   const undo = async (id: string) => {
-    const answer = await send("PUT", `imports/${id}/undone`, { undone: true });
+    const answer = await write("PUT", `imports/${id}/undone`, { undone: true });
     setSaid(answer.ok ? { text: "Taken out again.", bad: false } : { text: answer.title, bad: true });
     if (!answer.ok) return;
     forget();

@@ -1,8 +1,7 @@
 "use client";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
-import { v7 as uuid } from "uuid";
+import { useState } from "react";
 import { jarReading } from "@/core/readings";
 import { findMaterial, massG, type Material } from "@/core/material";
 import { parseAmount } from "@/core/measure";
@@ -14,10 +13,10 @@ import type { StoredJar } from "@/store/jars";
 import { kitchenNumber } from "@/words/amounts";
 import { notLearntWords } from "@/words/learn";
 import { materialName } from "@/words/names";
-import { send } from "../api";
-import { typed } from "../blend/document";
+import { typed } from "../forms/typed";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
+import { useWrite } from "../forms/useWrite";
 import { useShelf } from "../shelf/ShelfContext";
 import { MeasureFrame } from "./MeasureFrame";
 import { useReading } from "./useReading";
@@ -31,9 +30,7 @@ export function MeasureJar({ jar, kitchenTempC }: { jar: StoredJar; kitchenTempC
   const [water, setWater] = useState(() => String(Math.round(20 * (material ? waterFor(material) : 3))));
   const [minutes, setMinutes] = useState("30");
   const [temp, setTemp] = useState(String(kitchenTempC));
-  const [trouble, setTrouble] = useState<string>();
-  const [busy, setBusy] = useState(false);
-  const id = useRef<string>(undefined);
+  const { busy, wholeTrouble, write, idFor } = useWrite();
   const amount = parseAmount(powder);
   const form = useReading(PASTE_DENSITY.value);
   if (!material) return null;
@@ -60,27 +57,14 @@ export function MeasureJar({ jar, kitchenTempC }: { jar: StoredJar; kitchenTempC
       : undefined;
   const keep = async () => {
     if (!test) return;
-    setBusy(true);
     // The same test sent again is the same test.
-    const answer = await send("POST", `jars/${jar.id}/readings`, { id: (id.current ??= uuid()), ...test });
-    setBusy(false);
-    if (!answer.ok) return setTrouble([answer.title, ...answer.errors.map(({ message }) => message)].join(" "));
+    if (!(await write("POST", `jars/${jar.id}/readings`, { id: idFor(test), ...test })).ok) return;
     router.push(`/shelf/${jar.id}`);
     router.refresh();
   };
   const field = (label: string, value: string, set: (text: string) => void, problem?: string, hint?: string) => (
     <Field label={label} problem={problem} hint={hint}>
-      {(a) => (
-        <input
-          {...a}
-          className="w-full"
-          value={value}
-          onChange={(e) => {
-            set(e.target.value);
-            id.current = undefined;
-          }}
-        />
-      )}
+      {(a) => <input {...a} className="w-full" value={value} onChange={(e) => set(e.target.value)} />}
     </Field>
   );
   return (
@@ -132,9 +116,9 @@ export function MeasureJar({ jar, kitchenTempC }: { jar: StoredJar; kitchenTempC
           )}
         </p>
       )}
-      {trouble && (
+      {wholeTrouble && (
         <p role="alert" className="text-stop">
-          {trouble}
+          {wholeTrouble}
         </p>
       )}
       {form.usable && complete && (

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { spoonMl } from "@/core/measure";
 import { pasteDensity } from "@/core/correct";
 import { checkReading, OUT_OF_REACH, readYield, type Reading } from "@/core/reading";
-import { typed } from "../blend/document";
+import { typed } from "../forms/typed";
 import { useShelf } from "../shelf/ShelfContext";
 
 export interface Typed {

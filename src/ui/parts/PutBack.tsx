@@ -1,15 +1,13 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
-import { send } from "../api";
+import { useWrite } from "../forms/useWrite";
 
 /** What was just removed, and the way back. */
 export function PutBack({ path, then, words }: { path: string; then: string; words: string }) {
   const router = useRouter();
-  const [trouble, setTrouble] = useState("");
+  const { trouble, write } = useWrite();
   const back = async () => {
-    const answer = await send("PUT", path, { removed: false });
-    if (!answer.ok) return setTrouble(answer.title);
+    if (!(await write("PUT", path, { removed: false })).ok) return;
     router.push(then);
     router.refresh();
   };

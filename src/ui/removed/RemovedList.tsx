@@ -3,7 +3,7 @@ import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Removed, RemovableKind } from "@/store/removed";
 import { momentWords } from "@/words/times";
-import { send } from "../api";
+import { useWrite } from "../forms/useWrite";
 import { placeOf } from "./places";
 
 const KIND_NAME: Readonly<Record<RemovableKind, string>> = {
@@ -25,8 +25,9 @@ export function RemovedList({
 }) {
   const router = useRouter();
   const [said, setSaid] = useState("");
+  const { write } = useWrite();
   const back = async (one: Removed) => {
-    const answer = await send("PUT", placeOf(one).path, { removed: false });
+    const answer = await write("PUT", placeOf(one).path, { removed: false });
     setSaid(answer.ok ? `${one.name} is back.` : answer.title);
     if (answer.ok) router.refresh();
   };

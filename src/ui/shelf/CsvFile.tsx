@@ -1,19 +1,19 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { send } from "../api";
+import { useWrite } from "../forms/useWrite";
 
 /** The jars as a table, out and in. */
 export function CsvFile() {
   const router = useRouter();
   const [said, setSaid] = useState("");
-  const [wrong, setWrong] = useState<readonly string[]>([]);
+  const { refused, write } = useWrite();
+  const wrong = (refused?.errors ?? []).map(({ field, message }) => `${field}: ${message}`);
   const read = async (file: File | undefined) => {
     if (!file) return;
-    const answer = await send<{ added: number; here: number; back: number }>("POST", "shelf/jars", {
+    const answer = await write<{ added: number; here: number; back: number }>("POST", "shelf/jars", {
       csv: await file.text(),
     });
-    setWrong(answer.ok ? [] : answer.errors.map(({ field, message }) => `${field}: ${message}`));
     setSaid(
       answer.ok
         ? `${answer.value.added} ${answer.value.added === 1 ? "jar" : "jars"} came in${answer.value.back > 0 ? `, ${answer.value.back} went back on the shelf` : ""}, ${answer.value.here} were here already.`

@@ -1,16 +1,15 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
-import { v7 as uuid } from "uuid";
+import { useState } from "react";
 import { checkNumber } from "@/core/checkNumber";
 import type { Material } from "@/core/material";
 import { checkJar, type Jar } from "@/core/shelf";
 import type { StoredJar } from "@/store/jars";
 import { problemWords } from "@/words/problems";
-import { send } from "../api";
-import { textOf, typed, typedGrams } from "../blend/document";
+import { textOf, typed, typedGrams } from "../forms/typed";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
+import { useWrite } from "../forms/useWrite";
 import { MaterialPicker } from "./MaterialPicker";
 import { useShelf } from "./ShelfContext";
 
@@ -46,13 +45,10 @@ export function JarForm({ jar, start }: { jar?: StoredJar; start?: Material }) {
   const { shelf, find, today, currency } = useShelf();
   const [draft, setDraft] = useState<Draft>(() => draftOf(jar, start ?? (jar && find(jar.materialId))));
   const [tried, setTried] = useState(false);
-  const [said, setSaid] = useState("");
-  const [refused, setRefused] = useState<Readonly<Record<string, string>>>({});
-  const id = useMemo(() => jar?.id ?? uuid(), [jar]);
+  const { trouble, at: refusedAt, settle, write, idFor } = useWrite();
   const set = (change: Partial<Draft>) => {
     setDraft((now) => ({ ...now, ...change }));
-    setRefused({});
-    setSaid("");
+    settle();
   };
   const { material, name, fullText, leftText, boughtOn, openedOn, bestBefore, priceText, place, lot } = draft;
   const details: Pick<Jar, "fullG"> &
@@ -73,22 +69,19 @@ export function JarForm({ jar, start }: { jar?: StoredJar; start?: Material }) {
     ...(left ? [left] : []),
   ];
   const at = (field: string, text: string) =>
-    refused[field] ??
+    refusedAt(field) ??
     (tried || text !== "" ? problems.filter((problem) => problem.field === field).map(problemWords)[0] : undefined);
   const save = async () => {
     setTried(true);
     if (problems.length > 0 || !material) return;
     const body = { materialId: material.id, name: called, ...details, madeHere: jar?.madeHere ?? false };
+    const id = jar?.id ?? idFor("jar");
     const answer = jar
-      ? await send("PUT", `jars/${id}`, { ...body, baseRev: jar.editedRev })
-      : await send("POST", "jars", { ...body, id, ...(leftText.trim() ? { leftG: typedGrams(leftText) } : {}) });
-    if (answer.ok) {
-      router.push(`/shelf/${id}`);
-      router.refresh();
-      return;
-    }
-    setSaid(answer.title);
-    setRefused(Object.fromEntries(answer.errors.map(({ field, message }) => [field, message])));
+      ? await write("PUT", `jars/${id}`, { ...body, baseRev: jar.editedRev })
+      : await write("POST", "jars", { ...body, id, ...(leftText.trim() ? { leftG: typedGrams(leftText) } : {}) });
+    if (!answer.ok) return;
+    router.push(`/shelf/${id}`);
+    router.refresh();
   };
   const places = [...new Set(shelf.jars.flatMap((one) => one.place ?? []))];
   const unitPrice =
@@ -179,12 +172,12 @@ export function JarForm({ jar, start }: { jar?: StoredJar; start?: Material }) {
             <>
               <input
                 {...a}
-                list={`${id}-places`}
+                list={`${a.id}-places`}
                 value={place}
                 maxLength={60}
                 onChange={(e) => set({ place: e.target.value })}
               />
-              <datalist id={`${id}-places`}>
+              <datalist id={`${a.id}-places`}>
                 {places.map((one) => (
                   <option key={one} value={one} />
                 ))}
@@ -200,8 +193,8 @@ export function JarForm({ jar, start }: { jar?: StoredJar; start?: Material }) {
         <Button look="main" type="submit">
           {jar ? "Keep" : "Put it on the shelf"}
         </Button>
-        <span role="status" className={said ? "text-stop" : ""}>
-          {said}
+        <span role="status" className={trouble ? "text-stop" : ""}>
+          {trouble}
         </span>
       </div>
     </form>

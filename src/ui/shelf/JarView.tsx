@@ -6,14 +6,15 @@ import { useState } from "react";
 import { HEAPS, type Material } from "@/core/material";
 import { freshness, jarDensity, jarMaterial } from "@/core/shelf";
 import { pricePerG } from "@/core/stock";
-import type { JarReading, StoredJar } from "@/store/jars";
+import type { JarReading } from "@/server/shelf";
+import type { StoredJar } from "@/store/jars";
 import type { StockMove } from "@/store/stock";
 import { gramWords } from "@/words/amounts";
 import { FAMILY_NAME, FORM_NAME } from "@/words/families";
 import { ageWords, calendarDayWords, moneyWords, spoonfulWords } from "@/words/shelf";
 import { figureRows } from "@/words/sources";
 import { dayWords as momentWords } from "@/words/times";
-import { send } from "../api";
+import { useWrite } from "../forms/useWrite";
 import { JarForm } from "./JarForm";
 import { OtherForms } from "./OtherForms";
 import { JarPicture } from "./JarPicture";
@@ -37,12 +38,13 @@ export function JarView({ jar, moves, readings, usedIn, timeZone, nowMs }: JarVi
   const { find, shelf, today, currency, spoons } = useShelf();
   const router = useRouter();
   const [changing, setChanging] = useState(false);
+  const { trouble, write } = useWrite();
   const material = find(jar.materialId);
   if (!material) return null;
   const age = ageWords(freshness(jar, material, today));
   const perG = pricePerG(jar);
   const remove = async () => {
-    if ((await send("PUT", `jars/${jar.id}/removed`, { removed: true })).ok) {
+    if ((await write("PUT", `jars/${jar.id}/removed`, { removed: true })).ok) {
       router.push(`/shelf?removed=${jar.id}`);
       router.refresh();
     }
@@ -120,6 +122,9 @@ export function JarView({ jar, moves, readings, usedIn, timeZone, nowMs }: JarVi
             <button type="button" className="pressable min-h-11" onClick={() => void remove()}>
               take it off the shelf
             </button>
+          </p>
+          <p role="status" className="text-stop">
+            {trouble}
           </p>
           {changing && (
             <div className="mt-3 max-w-[30rem]">

@@ -2,7 +2,7 @@
 import "@/core/catalogue";
 import Link from "next/link";
 import { useState } from "react";
-import { keepingOf, type Jar } from "@/core/shelf";
+import { bestUsedBy, type Jar } from "@/core/shelf";
 import type { StoredThing } from "@/store/ownThings";
 import { gramWords } from "@/words/amounts";
 import { calendarDayWords } from "@/words/shelf";
@@ -97,11 +97,6 @@ export function LabelsView({
   );
 }
 
-const MONTH_DAYS = 30.44;
-/** A day some months on. */
-const plusMonths = (day: string, months: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + months * MONTH_DAYS * 86_400_000).toISOString().slice(0, 10);
-
 function Label({ jar, thing, origin }: { jar: Jar; thing: StoredThing | undefined; origin: string | undefined }) {
   const { find, today } = useShelf();
   const material = find(jar.materialId);
@@ -116,7 +111,7 @@ function Label({ jar, thing, origin }: { jar: Jar; thing: StoredThing | undefine
           )
           .join(", ")
       : [material.names.find(({ language }) => language === "la")?.text, material.inci].filter(Boolean).join(" · ");
-  const useBy = jar.bestBefore ?? (jar.openedOn && plusMonths(jar.openedOn, keepingOf(material).openedMonths.value));
+  const useBy = bestUsedBy(jar, material);
   return (
     <li className="flex min-w-0 break-inside-avoid items-center gap-3 border border-dashed border-quiet bg-ware p-3">
       <div className="min-w-0 flex-1">

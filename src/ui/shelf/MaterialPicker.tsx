@@ -4,7 +4,7 @@ import { search } from "@/core/search";
 import type { Material } from "@/core/material";
 import { FORM_NAME } from "@/words/families";
 import { ownColour } from "../parts/colour";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
 import { useShelf } from "./ShelfContext";
 import { useEverything } from "./useEverything";
 

@@ -3,17 +3,16 @@ import "@/core/catalogue";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { v7 as uuid } from "uuid";
 import type { Material } from "@/core/material";
-import { checkNumber } from "@/core/checkNumber";
+import { premixOf } from "@/core/stock";
 import { gramWords } from "@/words/amounts";
 import { leftWords } from "@/words/shelf";
 import { problemWords } from "@/words/problems";
-import { send } from "../api";
-import { typed, typedGrams } from "../blend/document";
+import { typed, typedGrams } from "../forms/typed";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
-import { Options } from "../parts/Options";
+import { Field } from "../forms/Field";
+import { useWrite, type Writing } from "../forms/useWrite";
+import { Options } from "../forms/Options";
 import { MaterialPicker } from "./MaterialPicker";
 import { useShelf } from "./ShelfContext";
 
@@ -43,45 +42,33 @@ export function MixView() {
   );
 }
 
-interface Refused {
-  readonly title: string;
-  readonly at: (field: string) => string | undefined;
-}
-const NOTHING: Refused = { title: "", at: () => undefined };
-const refusedBy = (answer: {
-  readonly title: string;
-  readonly errors: readonly { readonly field: string; readonly message: string }[];
-}): Refused => ({
-  title:
-    answer.errors.length > 0 ? (answer.errors.find(({ field }) => field === "parts")?.message ?? "") : answer.title,
-  at: (field) => answer.errors.find((error) => error.field === field)?.message,
-});
+/** What is wrong stands at its field; only what has none is said here. */
+const besides = ({ refused, at, trouble }: Writing<never>): string =>
+  refused && refused.errors.length > 0 ? (at("parts") ?? "") : trouble;
 
 function Premix() {
   const { shelf, find } = useShelf();
   const router = useRouter();
-  const [ids] = useState(() => ({ id: uuid(), thingId: uuid() }));
+  const writing = useWrite();
+  const { at, settle, write, idFor } = writing;
   const [name, setName] = useState("");
   const [place, setPlace] = useState("");
   const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
-  const [refused, setRefused] = useState(NOTHING);
   const jars = shelf.jars.filter((jar) => find(jar.materialId)?.form === "powder");
-  const parts = jars.flatMap((jar) => (texts[jar.id]?.trim() ? [{ jar, massG: typedGrams(texts[jar.id]) }] : []));
-  const problemOf = (massG: number) => {
-    const problem = checkNumber("massG", massG, "jarG");
-    return problem && problemWords(problem);
-  };
-  const usable = parts.length > 0 && name.trim() !== "" && parts.every(({ massG }) => !problemOf(massG));
-  const totalG = parts.reduce((sum, { massG }) => sum + (Number.isFinite(massG) ? massG : 0), 0);
+  const { parts, totalG, complete } = premixOf(
+    jars.flatMap((jar) => (texts[jar.id]?.trim() ? [{ jar, massG: typedGrams(texts[jar.id]) }] : [])),
+  );
   const save = async () => {
-    const answer = await send("POST", "jars/premixes", {
-      ...ids,
+    const id = idFor("jar");
+    const answer = await write("POST", "jars/premixes", {
+      id,
+      thingId: idFor("thing"),
       name,
       ...(place.trim() ? { place } : {}),
       parts: parts.map(({ jar, massG }) => ({ jarId: jar.id, massG })),
     });
-    if (!answer.ok) return setRefused(refusedBy(answer));
-    router.push(`/shelf/${ids.id}`);
+    if (!answer.ok) return;
+    router.push(`/shelf/${id}`);
     router.refresh();
   };
   if (jars.length === 0)
@@ -103,7 +90,7 @@ function Premix() {
       }}
       noValidate
     >
-      <Field label="What do you call it?" problem={refused.at("name")}>
+      <Field label="What do you call it?" problem={at("name")}>
         {(a) => (
           <input
             {...a}
@@ -111,7 +98,7 @@ function Premix() {
             maxLength={50}
             onChange={(e) => {
               setName(e.target.value);
-              setRefused(NOTHING);
+              settle();
             }}
           />
         )}
@@ -120,9 +107,8 @@ function Premix() {
         <legend className="text-sm font-semibold">Grams of each jar</legend>
         <ul>
           {jars.map((jar) => {
-            const massG = parts.find((part) => part.jar === jar)?.massG;
-            const wrong = massG === undefined ? undefined : problemOf(massG);
-            const over = massG !== undefined && massG > jar.leftG;
+            const part = parts.find((one) => one.jar === jar);
+            const wrong = part?.problem && problemWords(part.problem);
             return (
               <li
                 key={jar.id}
@@ -132,7 +118,7 @@ function Premix() {
                   {find(jar.materialId)?.names[0].text} <span className="text-sm text-quiet">{leftWords(jar)}</span>
                 </label>
                 <span className="text-sm text-quiet">
-                  {massG !== undefined && totalG > 0 ? `${Math.round((massG / totalG) * 100)} %` : ""}
+                  {part && totalG > 0 ? `${Math.round(part.share * 100)} %` : ""}
                 </span>
                 <input
                   id={jar.id}
@@ -142,10 +128,10 @@ function Premix() {
                   aria-invalid={wrong ? true : undefined}
                   onChange={(e) => {
                     setTexts((now) => ({ ...now, [jar.id]: e.target.value }));
-                    setRefused(NOTHING);
+                    settle();
                   }}
                 />
-                {(wrong ?? over) && (
+                {(wrong ?? part?.over) && (
                   <span
                     className={`w-full text-right text-sm ${wrong ? "text-stop" : "text-madder"}`}
                     role={wrong ? "alert" : undefined}
@@ -162,11 +148,11 @@ function Premix() {
         {(a) => <input {...a} value={place} maxLength={60} onChange={(e) => setPlace(e.target.value)} />}
       </Field>
       <div className="flex flex-wrap items-center gap-4">
-        <Button look="main" type="submit" disabled={!usable}>
+        <Button look="main" type="submit" disabled={!complete || name.trim() === ""}>
           Mix {totalG > 0 ? `${gramWords(totalG)} g` : "it"}
         </Button>
         <span role="alert" className="text-stop">
-          {refused.title}
+          {besides(writing)}
         </span>
       </div>
     </form>
@@ -181,14 +167,14 @@ interface DraftPart {
 
 function OwnThing({ kind }: { kind: "mixture" | "like" }) {
   const router = useRouter();
-  const [id] = useState(() => uuid());
+  const writing = useWrite();
+  const { at, settle, write, idFor } = writing;
   const [name, setName] = useState("");
   const [like, setLike] = useState<Material>();
   const [parts, setParts] = useState<readonly DraftPart[]>([{ key: 0, material: undefined, shareText: "" }]);
-  const [refused, setRefused] = useState(NOTHING);
   const chosen = parts.filter((part) => part.material);
   const change = (key: number, to: Partial<DraftPart>) => {
-    setRefused(NOTHING);
+    settle();
     setParts((now) => now.map((part) => (part.key === key ? { ...part, ...to } : part)));
   };
   const save = async () => {
@@ -201,8 +187,8 @@ function OwnThing({ kind }: { kind: "mixture" | "like" }) {
               ...(shareText.trim() ? { share: typed(shareText) / 100 } : {}),
             })),
           };
-    const answer = await send<{ materialId: string }>("POST", "things", { id, name, ...body });
-    if (!answer.ok) return setRefused(refusedBy(answer));
+    const answer = await write<{ materialId: string }>("POST", "things", { id: idFor("thing"), name, ...body });
+    if (!answer.ok) return;
     router.push(`/shelf/new?of=${encodeURIComponent(answer.value.materialId)}`);
     router.refresh();
   };
@@ -216,7 +202,7 @@ function OwnThing({ kind }: { kind: "mixture" | "like" }) {
       }}
       noValidate
     >
-      <Field label="What is it called?" problem={refused.at("name")}>
+      <Field label="What is it called?" problem={at("name")}>
         {(a) => (
           <input
             {...a}
@@ -224,13 +210,13 @@ function OwnThing({ kind }: { kind: "mixture" | "like" }) {
             maxLength={50}
             onChange={(e) => {
               setName(e.target.value);
-              setRefused(NOTHING);
+              settle();
             }}
           />
         )}
       </Field>
       {kind === "like" && (
-        <MaterialPicker label="It is most like" value={like} onChange={setLike} problem={refused.at("likeId")} />
+        <MaterialPicker label="It is most like" value={like} onChange={setLike} problem={at("likeId")} />
       )}
       {kind === "mixture" && (
         <fieldset className="flex min-w-0 flex-col gap-3">
@@ -244,9 +230,9 @@ function OwnThing({ kind }: { kind: "mixture" | "like" }) {
                 label={`Part ${i + 1}`}
                 value={part.material}
                 onChange={(material) => change(part.key, { material })}
-                problem={refused.at(`parts.${i}.materialId`)}
+                problem={at(`parts.${i}.materialId`)}
               />
-              <Field label="share, %" problem={refused.at(`parts.${i}.share`)}>
+              <Field label="share, %" problem={at(`parts.${i}.share`)}>
                 {(a) => (
                   <input
                     {...a}
@@ -277,7 +263,7 @@ function OwnThing({ kind }: { kind: "mixture" | "like" }) {
           Keep it, and put a jar of it up
         </Button>
         <span role="alert" className="text-stop">
-          {refused.title}
+          {besides(writing)}
         </span>
       </div>
     </form>

@@ -2,16 +2,17 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import type { StoredThing } from "@/store/ownThings";
-import { send } from "../api";
+import { useWrite } from "../forms/useWrite";
 import { useShelf } from "./ShelfContext";
 
 /** What only this house has: mixtures and things like others. */
 export function OwnThings({ things }: { things: readonly StoredThing[] }) {
   const { find } = useShelf();
   const router = useRouter();
+  const { trouble, write } = useWrite();
   const name = (id: string) => find(id)?.names[0].text ?? id;
   const remove = async (rowId: string, removed: boolean) => {
-    if ((await send("PUT", `things/${rowId}/removed`, { removed })).ok) router.refresh();
+    if ((await write("PUT", `things/${rowId}/removed`, { removed })).ok) router.refresh();
   };
   return (
     <section aria-label="Things of your own">
@@ -55,6 +56,9 @@ export function OwnThings({ things }: { things: readonly StoredThing[] }) {
           </li>
         ))}
       </ul>
+      <p role="status" className="text-stop">
+        {trouble}
+      </p>
     </section>
   );
 }

@@ -1,17 +1,16 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
-import { v7 as uuid } from "uuid";
 import { checkNumber } from "@/core/checkNumber";
 import { checkWeighing, densityIsPossible, WEIGHED_BY, type Weighing } from "@/core/shelf";
 import type { StoredJar } from "@/store/jars";
 import { gramWords, kitchenNumber } from "@/words/amounts";
 import { UNIT_NAME } from "@/words/names";
 import { problemWords } from "@/words/problems";
-import { send } from "../api";
-import { typed, typedGrams } from "../blend/document";
+import { typed, typedGrams } from "../forms/typed";
 import { Button } from "../parts/Button";
-import { Field } from "../parts/Field";
+import { Field } from "../forms/Field";
+import { useWrite } from "../forms/useWrite";
 import { useShelf } from "./ShelfContext";
 
 /** Level spoons on the scale: a few at once are surer than one. */
@@ -21,8 +20,8 @@ export function WeighSpoon({ jar }: { jar: StoredJar }) {
   const [countText, setCount] = useState("3");
   const [unit, setUnit] = useState<Weighing["unit"]>("tbsp");
   const [massText, setMass] = useState("");
-  const [id, setId] = useState(() => uuid());
   const [said, setSaid] = useState("");
+  const { write, idFor } = useWrite();
   const material = find(jar.materialId)!;
   const weighing = { count: typed(countText), unit, massG: typedGrams(massText) };
   const problems = checkWeighing(weighing, material);
@@ -30,15 +29,16 @@ export function WeighSpoon({ jar }: { jar: StoredJar }) {
   const at = (field: string, text: string) =>
     text.trim() === "" ? undefined : problems.filter((problem) => problem.field === field).map(problemWords)[0];
   const keep = async () => {
-    const answer = await send("POST", `jars/${jar.id}/weighings`, { id, ...weighing });
+    const answer = await write("POST", `jars/${jar.id}/weighings`, { id: idFor("weighing"), ...weighing });
     setSaid(answer.ok ? "Kept." : (answer.errors[0]?.message ?? answer.title));
     if (!answer.ok) return;
     setMass("");
-    setId(uuid());
     router.refresh();
   };
   const withdraw = async (weighingId: string) => {
-    if ((await send("PUT", `weighings/${weighingId}/withdrawn`, { withdrawn: true })).ok) router.refresh();
+    const answer = await write("PUT", `weighings/${weighingId}/withdrawn`, { withdrawn: true });
+    setSaid(answer.ok ? "" : answer.title);
+    if (answer.ok) router.refresh();
   };
   return (
     <>
@@ -121,15 +121,14 @@ export function WeighSpoon({ jar }: { jar: StoredJar }) {
 export function WeighLeft({ jar }: { jar: StoredJar }) {
   const router = useRouter();
   const [text, setText] = useState("");
-  const [id, setId] = useState(() => uuid());
   const [said, setSaid] = useState("");
+  const { write, idFor } = useWrite();
   const problem = text.trim() === "" ? undefined : checkNumber("leftG", typedGrams(text), "jarLeftG");
   const keep = async () => {
-    const answer = await send("POST", `jars/${jar.id}/left`, { id, leftG: typedGrams(text) });
+    const answer = await write("POST", `jars/${jar.id}/left`, { id: idFor("left"), leftG: typedGrams(text) });
     setSaid(answer.ok ? "Kept." : (answer.errors[0]?.message ?? answer.title));
     if (!answer.ok) return;
     setText("");
-    setId(uuid());
     router.refresh();
   };
   return (

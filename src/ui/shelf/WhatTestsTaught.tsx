@@ -4,11 +4,11 @@ import { useRouter } from "next/navigation";
 import { Z95 } from "@/core/figure";
 import { priorSd } from "@/core/readings";
 import type { Material } from "@/core/material";
-import type { JarReading } from "@/store/jars";
+import type { JarReading } from "@/server/shelf";
 import { measuredWords, readingWords } from "@/words/events";
 import { givePercent, knownWords, notLearntWords, taughtWords } from "@/words/learn";
 import { dayWords } from "@/words/times";
-import { send } from "../api";
+import { useWrite } from "../forms/useWrite";
 
 interface WhatTestsTaughtProps {
   readonly jarId: string;
@@ -24,9 +24,10 @@ const WIDE = { width: 320, row: 18, reach: 0.45 };
 /** What ring and plate taught of this jar: the band of what it holds, narrowing from test to test. */
 export function WhatTestsTaught({ jarId, material, readings, timeZone, nowMs }: WhatTestsTaughtProps) {
   const router = useRouter();
+  const { trouble, write } = useWrite();
   if (material.holding.kind !== "perGram") return null;
   const count = async (id: string, withdrawn: boolean) => {
-    if ((await send("PUT", `readings/${id}/withdrawn`, { withdrawn })).ok) router.refresh();
+    if ((await write("PUT", `readings/${id}/withdrawn`, { withdrawn })).ok) router.refresh();
   };
   const taught = readings
     .flatMap(({ outcome }) => (outcome.learnt ? outcome.taught.filter((one) => one.jarId === jarId) : []))
@@ -78,6 +79,9 @@ export function WhatTestsTaught({ jarId, material, readings, timeZone, nowMs }: 
           );
         })}
       </ul>
+      <p role="status" className="text-stop">
+        {trouble}
+      </p>
       <p>
         <Link href={`/measure?jar=${jarId}`} className="pressable inline-flex min-h-11 items-center">
           test this powder

@@ -1,6 +1,6 @@
 "use client";
 import type { SideRow } from "@/words/sides";
-import { Button } from "./Button";
+import { Button } from "../parts/Button";
 
 export interface SidesProps {
   readonly rows: readonly SideRow[];
