@@ -1,13 +1,12 @@
 import "../src/core/catalogue";
 import { v7 as uuid } from "uuid";
-import { foldBatch, summaryOf } from "../src/core/batch";
+import { foldBatch, summaryOf, termsOf } from "../src/core/batch";
 import { findMaterial } from "../src/core/material";
 import { wholeBook } from "../src/server/book/export";
 import { batchesAfter } from "../src/store/batches";
 import { database } from "../src/store/connection";
 import { readSettings, theHousehold } from "../src/store/household";
 import { listBatches, type LogFilter } from "../src/store/log";
-import { termsOf } from "../src/store/terms";
 import { makeTestHouse, testAnswer, TEST_QUESTION } from "../checks/testHouse";
 import type { Report } from "./bench";
 
@@ -156,7 +155,7 @@ async function longLog(report: Report) {
         soft,
         again,
         note,
-        terms: termsOf({ headId, blendId: blend.id, blendName: blend.name, headName: "somebody", summary, state }),
+        terms: termsOf({ headId, blendId: blend.id, blendName: blend.name, headName: "somebody", summary }, state),
       };
     });
     await knex("batch").insert(

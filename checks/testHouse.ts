@@ -2,7 +2,7 @@ import "@/core/catalogue";
 import { v7 as uuid } from "uuid";
 import { PLAIN_HEAD } from "@/core/head";
 import { computePaste, type Blend, type PasteAnswer, type PasteQuestion } from "@/core/paste";
-import { insertBatch } from "@/store/batches";
+import { openBowl } from "@/server/settle";
 import { insertBlend, insertVersion } from "@/store/blends";
 import { database } from "@/store/connection";
 import { insertHead } from "@/store/heads";
@@ -64,7 +64,7 @@ export async function makeTestHouse(name = "A test house"): Promise<TestHouse> {
       blend: TEST_BLEND,
       deviceId: house.deviceId,
     });
-    await insertBatch(write, {
+    await openBowl(write, {
       id: house.batchId,
       versionId: house.versionId,
       blendId: house.blendId,

@@ -3,7 +3,7 @@ import { goingOn } from "@/server/going";
 import { readLog } from "@/server/log";
 import { blendsWithBowls } from "@/server/blendBowls";
 import { foldBatch } from "@/core/batch";
-import { listEvents } from "@/store/batches";
+import { listEvents } from "@/store/events";
 import { closeDatabase, database } from "@/store/connection";
 import { listHeads } from "@/store/heads";
 import { migrate } from "@/store/migrations";

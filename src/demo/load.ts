@@ -2,16 +2,15 @@ import "@/core/catalogue";
 import { writeFileSync } from "node:fs";
 import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";
-import { foldBatch, worksheetFor, type BatchPayload, type StepId, type Worksheet } from "@/core/batch";
+import { worksheetFor, type BatchPayload, type StepId, type Worksheet } from "@/core/batch";
 import { blendForHead, computePaste, figuresOf, type Blend, type PasteAnswer, type PasteQuestion } from "@/core/paste";
-import * as batches from "@/store/batches";
 import * as blends from "@/store/blends";
 import { closeDatabase, database } from "@/store/connection";
 import { insertHead } from "@/store/heads";
 import { questionOn } from "@/core/shelf";
-import { shelfOf } from "@/store/jars";
-import { settleReadings } from "@/store/readings";
-import { settleStock } from "@/store/stock";
+import { shelfOf } from "@/server/shelf";
+import { insertEvents, listEvents } from "@/store/events";
+import { openBowl, settleBowl } from "@/server/settle";
 import { noteDevice } from "@/store/devices";
 import { insertHousehold, theHousehold, writeSettings } from "@/store/household";
 import { migrate } from "@/store/migrations";
@@ -87,7 +86,7 @@ async function begin(
   const result = computePaste(question);
   if (!result.ok) throw new Error(`${name}: ${JSON.stringify(result.problems)}`);
   const id = uuid();
-  await batches.insertBatch(write, {
+  await openBowl(write, {
     id,
     versionId: (earlier ? made.earlier : made.blends).get(name)!,
     blendId: made.ids.get(name)!,
@@ -111,14 +110,11 @@ async function happen(
   events: readonly (readonly [Date, BatchPayload])[],
 ): Promise<void> {
   for (const [i, [at, payload]] of events.entries()) {
-    await batches.insertEvents(write, batchId, made, [
+    await insertEvents(write, batchId, made, [
       { id: uuid(), payload, deviceSeq: i + 1, revSeen: write.rev, deviceClock: at, at },
     ]);
   }
-  const all = await batches.listEvents(write.householdId, batchId, write.trx);
-  await batches.project(write, batchId, foldBatch(all));
-  await settleStock(write, batchId, all);
-  await settleReadings(write, batchId, all);
+  await settleBowl(write, batchId, await listEvents(write.householdId, batchId, write.trx));
 }
 
 /** The demo household, dated back from `now`. */

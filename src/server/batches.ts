@@ -1,14 +1,6 @@
 import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";
-import {
-  checkPayload,
-  foldBatch,
-  MOVES_STOCK,
-  worksheet,
-  worksheetFor,
-  type BatchPayload,
-  type Worksheet,
-} from "@/core/batch";
+import { checkPayload, foldBatch, worksheet, worksheetFor, type BatchPayload, type Worksheet } from "@/core/batch";
 import { checkNumber } from "@/core/checkNumber";
 import type { Problem } from "@/core/problem";
 import { momentMs } from "@/core/text";
@@ -17,15 +9,15 @@ import type { Vessels } from "@/core/order";
 import { questionOn } from "@/core/shelf";
 import type { EventsInput, NewBatchInput } from "@/inputs/bookInput";
 import * as store from "@/store/batches";
+import { eventsAndRevs, insertEvents, listEvents, type NewEvent } from "@/store/events";
 import { findVersion, type StoredBlend } from "@/store/blends";
 import { findHead } from "@/store/heads";
 import type { Write } from "@/store/transaction";
-import { lookupOf, shelfOf } from "@/store/jars";
-import { settleReadings } from "@/store/readings";
-import { settleStock } from "@/store/stock";
+import { lookupOf, shelfOf } from "./shelf";
 import { answerOf } from "./paste";
 import { notFound, Refusal, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
+import { openBowl, settleBowl } from "./settle";
 
 /** A wall time of the household as a moment. */
 function wallTime(text: string, field: string, timeZone: string): DateTime {
@@ -50,7 +42,7 @@ function startOf(
 }
 
 /** What happened to a bowl that was made on paper: so much was poured, if that is known, and then it was mixed. */
-function onPaper({ madeAt, pouredMl }: NewBatchInput, timeZone: string, rev: number): store.NewEvent[] {
+function onPaper({ madeAt, pouredMl }: NewBatchInput, timeZone: string, rev: number): NewEvent[] {
   if (!madeAt) return [];
   const at = wallTime(madeAt, "madeAt", timeZone).toJSDate();
   const notMl = pouredMl === undefined ? undefined : checkNumber("pouredMl", pouredMl, "pouredMl");
@@ -88,7 +80,7 @@ export async function createBatch({ input, settings, deviceId, personId }: Asked
     await shelfOf(write.householdId, write.trx),
   );
   const answer = answerOf(question);
-  await store.insertBatch(write, {
+  await openBowl(write, {
     id: input.id,
     versionId: version.versionId,
     blendId: version.id,
@@ -121,29 +113,15 @@ async function keep(
   write: Write,
   batchId: string,
   by: { readonly deviceId: string; readonly personId: string | null },
-  events: readonly store.NewEvent[],
+  events: readonly NewEvent[],
 ) {
-  if (!(await store.insertEvents(write, batchId, by, events)))
-    throw new Refusal(409, "Those events belong to another bowl.");
-  const all = await store.eventsAndRevs(write.householdId, batchId, write.trx);
-  await store.project(
-    write,
-    batchId,
-    foldBatch(all.map(({ event }) => event)),
-    events.map((event) => event.payload),
-  );
-  const moving = events.map((event) => event.payload).filter(({ kind }) => MOVES_STOCK.includes(kind));
-  if (moving.length > 0)
-    await settleStock(
-      write,
-      batchId,
-      all.map(({ event }) => event),
-      moving,
-    );
-  await settleReadings(
+  if (!(await insertEvents(write, batchId, by, events))) throw new Refusal(409, "Those events belong to another bowl.");
+  const all = await eventsAndRevs(write.householdId, batchId, write.trx);
+  await settleBowl(
     write,
     batchId,
     all.map(({ event }) => event),
+    events.map((event) => event.payload),
   );
   return all;
 }
@@ -184,7 +162,7 @@ export async function addEvents({ input, params, deviceId, personId }: Asked<Eve
 export async function readBatch(householdId: string, id: string, vessels: Vessels = {}) {
   const batch = await store.findBatch(householdId, id);
   if (!batch) throw notFound();
-  const events = await store.listEvents(householdId, id);
+  const events = await listEvents(householdId, id);
   return { batch, events, state: foldBatch(events), sheet: worksheetFor(batch.question, batch.answer, vessels) };
 }
 
@@ -194,7 +172,7 @@ export async function readEvents({ household, params, query }: Asked<object>) {
   if ((await store.findBatchRev(household.id, params.id)) === undefined) throw notFound();
   return {
     rev: household.rev,
-    events: (await store.eventsAndRevs(household.id, params.id, undefined, Number.isFinite(after) ? after : -1)).map(
+    events: (await eventsAndRevs(household.id, params.id, undefined, Number.isFinite(after) ? after : -1)).map(
       ({ event }) => event,
     ),
   };

@@ -1,7 +1,7 @@
 import { PLAIN_HEAD } from "@/core/head";
 import type { Spoons } from "@/core/measure";
 import { questionOn } from "@/core/shelf";
-import { shelfOf } from "@/store/jars";
+import { shelfOf } from "./shelf";
 import { computePaste, type Layer } from "@/core/paste";
 import { grainOf, roundTo } from "@/words/amounts";
 import { listBlends } from "@/store/blends";

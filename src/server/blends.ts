@@ -2,7 +2,7 @@ import { checkBlend, type Blend } from "@/core/paste";
 import { toBlend } from "@/inputs/pasteInput";
 import type { BlendChangeInput, NewBlendInput, RemovedInput, SaveBlendInput } from "@/inputs/bookInput";
 import * as store from "@/store/blends";
-import { lookupOf } from "@/store/jars";
+import { lookupOf } from "./shelf";
 import { headOwner } from "@/store/heads";
 import type { Write } from "@/store/transaction";
 import { notFound, overtaken, taken, unusable } from "./refusal";
@@ -60,4 +60,18 @@ export async function changeBlend(asked: Asked<BlendChangeInput>, write: Write) 
 export async function removeBlend({ input, params }: Asked<RemovedInput>, write: Write) {
   if (!(await store.setBlendRemoved(write, params.id, input.removed))) throw notFound();
   return { id: params.id, rev: write.rev };
+}
+
+export const readBlends = async ({ household }: Asked<object>) => ({ blends: await store.listBlends(household.id) });
+
+export async function readBlend({ household, params }: Asked<object>) {
+  const blend = await store.findBlend(household.id, params.id);
+  if (!blend) throw notFound();
+  return blend;
+}
+
+export async function readVersions({ household, params }: Asked<object>) {
+  const versions = await store.listVersions(household.id, params.id);
+  if (versions.length === 0) throw notFound();
+  return { versions };
 }

@@ -1,5 +1,6 @@
 import { asSeen, foldBatch, type BatchState, type Made } from "@/core/batch";
-import { eventsOf, findBatches, type StoredBatch } from "@/store/batches";
+import { eventsOf } from "@/store/events";
+import { findBatches, type StoredBatch } from "@/store/batches";
 import { listBatches } from "@/store/log";
 
 export interface MadeBowl {

@@ -1,8 +1,9 @@
 import { v7 as uuid } from "uuid";
 import { makeTestHouse } from "../../checks/testHouse";
-import { foldBatch } from "@/core/batch";
 import { PLAIN_HEAD } from "@/core/head";
 import * as batches from "@/store/batches";
+import { insertEvents, listEvents } from "@/store/events";
+import { settleBowl } from "./settle";
 import { closeDatabase, database } from "@/store/connection";
 import { letIn } from "@/store/devices";
 import { findHead, updateHead } from "@/store/heads";
@@ -35,7 +36,7 @@ test("a person erased: nothing of theirs is left anywhere, and every sum is as i
       { kind: "noted", text: `${secret} itched` },
       { kind: "marked", mark: "soft", value: 4 },
     ] as const;
-    await batches.insertEvents(
+    await insertEvents(
       write,
       batchId,
       { deviceId, personId: person.id },
@@ -57,7 +58,7 @@ test("a person erased: nothing of theirs is left anywhere, and every sum is as i
       },
       answer: batch.answer,
     });
-    await batches.project(write, batchId, foldBatch(await batches.listEvents(householdId, batchId, write.trx)));
+    await settleBowl(write, batchId, await listEvents(householdId, batchId, write.trx));
   });
   const before = await readBatch(householdId, batchId);
   await inTransaction(householdId, (write) =>

@@ -5,12 +5,14 @@ import { findMaterial } from "@/core/material";
 import { thingsOf } from "@/core/paste";
 import type { ErasedInput } from "@/inputs/doorInput";
 import * as batches from "@/store/batches";
+import { listEvents } from "@/store/events";
 import { sendAway } from "@/store/devices";
 import { blankHead } from "@/store/heads";
 import { blankNotes, blankPerson, NOBODY } from "@/store/persons";
 import type { Write } from "@/store/transaction";
 import { notFound } from "./refusal";
 import type { Asked } from "./route";
+import { settleLists } from "./settle";
 
 /** What of a head is about the person and not the arithmetic. */
 const blanked = (hair: Head): Head => ({
@@ -51,7 +53,6 @@ export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) 
     await batches.blankBatch(write, batch.id, { headName: NOBODY, question, answer: { ...batch.answer, cautions } });
     touched.add(batch.id);
   }
-  for (const id of touched)
-    await batches.project(write, id, foldBatch(await batches.listEvents(write.householdId, id, write.trx)));
+  for (const id of touched) await settleLists(write, id, foldBatch(await listEvents(write.householdId, id, write.trx)));
   return { id: params.id, rev: write.rev };
 }

@@ -6,7 +6,8 @@ import type { Spoons } from "@/core/measure";
 import { isUuid } from "@/core/text";
 import { listBlends } from "@/store/blends";
 import { listHeads } from "@/store/heads";
-import { shelfOf } from "@/store/jars";
+import type { Asked } from "./route";
+import { shelfOf } from "./shelf";
 
 /** A blend and the head it is to be made for. */
 export interface Want {
@@ -97,4 +98,10 @@ export async function gathering(householdId: string, spoons: Spoons, asked: read
     cost: costOf(gathered),
     shelf,
   };
+}
+
+/** What the bowls in the address want of the shelf. */
+export async function readGathering({ household, settings, query }: Asked<object>) {
+  const { gathered, cost, wants } = await gathering(household.id, settings.spoons, wantsIn(query.get("want") ?? ""));
+  return { wants, gathered, cost };
 }

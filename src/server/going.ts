@@ -1,14 +1,19 @@
-import { restWindow, worksheet, type Going } from "@/core/batch";
-import { movesOf, openBatches } from "@/store/batches";
+import { foldBatch, restWindow, worksheet, type Going } from "@/core/batch";
+import { openBatches } from "@/store/batches";
+import { listEvents, movedBatches } from "@/store/events";
+import type { Asked } from "./route";
 
 const MINUTE_MS = 60_000;
 
 /** Everything open, placed on the clock. */
 export async function goingOn(householdId: string, nowMs: number): Promise<Going[]> {
   const open = await openBatches(householdId);
-  const moves = await movesOf(
+  const moved = await movedBatches(
     householdId,
     open.map((batch) => batch.id),
+  );
+  const moves = new Map(
+    await Promise.all(moved.map(async (id) => [id, foldBatch(await listEvents(householdId, id)).moves] as const)),
   );
   return open.map((batch): Going => {
     const { answer } = batch;
@@ -40,3 +45,9 @@ export async function goingOn(householdId: string, nowMs: number): Promise<Going
     };
   });
 }
+
+/** What is going on, as of a rev. */
+export const readNow = async ({ household }: Asked<object>) => ({
+  rev: household.rev,
+  going: await goingOn(household.id, Date.now()),
+});

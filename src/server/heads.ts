@@ -38,3 +38,11 @@ export async function removeHead({ input, params }: Asked<RemovedInput>, write: 
   if (!(await store.setHeadRemoved(write, params.id, input.removed))) throw notFound();
   return { id: params.id, rev: write.rev };
 }
+
+export const readHeads = async ({ household }: Asked<object>) => ({ heads: await store.listHeads(household.id) });
+
+export async function readHead({ household, params }: Asked<object>) {
+  const head = await store.findHead(household.id, params.id);
+  if (!head) throw notFound();
+  return head;
+}

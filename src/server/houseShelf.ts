@@ -1,7 +1,7 @@
 import { cache } from "react";
 import { NO_MEANINGS } from "@/core/search";
 import { EMPTY_SHELF, type HouseShelf } from "@/core/shelf";
-import { shelfOf } from "@/store/jars";
+import { shelfOf } from "./shelf";
 import { todayIn } from "./jars";
 import type { House } from "./page";
 

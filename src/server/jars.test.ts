@@ -8,7 +8,8 @@ import { jarDensity } from "@/core/shelf";
 import type { BatchPayload } from "@/core/batch";
 import { jarsCsv, readJarsCsv } from "./formats/jarsCsv";
 import * as store from "@/store/jars";
-import { listEvents } from "@/store/batches";
+import { readingsOfJar, shelfOf } from "./shelf";
+import { listEvents } from "@/store/events";
 import { listOwnThings } from "@/store/ownThings";
 import { movesOfJar } from "@/store/stock";
 import { closeDatabase, database } from "@/store/connection";
@@ -349,7 +350,7 @@ describe("what tests teach", () => {
     return { kind: "poured", ml: Math.round(asked.value.liquid.ml.mid * share) };
   };
   const known = async (jar: string) => {
-    const { learnt } = await store.shelfOf(house.householdId);
+    const { learnt } = await shelfOf(house.householdId);
     return learnt && knownOf(learnt, jar);
   };
 
@@ -362,7 +363,7 @@ describe("what tests teach", () => {
     expect(stiff.readings).toBe(1);
     const rows = () => database()("reading").where({ household_id: house.householdId });
     expect((await rows()).length).toBe(1);
-    const [reading] = await store.readingsOfJar(house.householdId, jar);
+    const [reading] = await readingsOfJar(house.householdId, jar);
     expect(reading).toMatchObject({ bowl: { batchId: batch }, outcome: { learnt: true }, withdrawn: false });
     await happen(batch, { kind: "withdrawn", eventId: reading.id });
     expect(await known(jar)).toBeUndefined();
@@ -475,6 +476,6 @@ describe("what tests teach", () => {
     expect(after.sd).toBeCloseTo(before.sd, 9);
     await takeOut(house, importId);
     expect(await store.listJars(house.householdId)).toEqual([]);
-    expect((await store.readingsOfJar(house.householdId, jar)).filter(({ bowl }) => bowl)).toEqual([]);
+    expect((await readingsOfJar(house.householdId, jar)).filter(({ bowl }) => bowl)).toEqual([]);
   });
 });

@@ -13,7 +13,7 @@ import {
   ownId,
   type OwnThing,
 } from "@/core/shelf";
-import { pricePerG } from "@/core/stock";
+import { premixOf } from "@/core/stock";
 import { toJarTest, type JarReadingInput } from "@/inputs/readingInput";
 import {
   toJar,
@@ -35,13 +35,14 @@ import { insertMoves } from "@/store/stock";
 import type { Write } from "@/store/transaction";
 import { notFound, overtaken, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
+import { lookupOf } from "./shelf";
 
 export const todayIn = ({ timeZone }: Pick<Settings, "timeZone">): string =>
   DateTime.now().setZone(timeZone).toISODate() ?? DateTime.utc().toISODate();
 
 /** Throws the problems of a jar's details; the material has to be known here. */
 async function checkedJar(jar: ReturnType<typeof toJar>, settings: Settings, write: Write): Promise<void> {
-  const material = (await store.lookupOf(write.householdId, write.trx))(jar.materialId);
+  const material = (await lookupOf(write.householdId, write.trx))(jar.materialId);
   const problems: Problem[] = [
     ...(material ? [] : [{ field: "materialId", code: "unknownMaterial" } as const]),
     ...checkJar(jar, todayIn(settings)),
@@ -94,7 +95,7 @@ export async function removeJar({ input, params }: Asked<RemovedInput>, write: W
 /** Weighs level spoons of a jar; its density follows. */
 export async function weighJar({ input, params, settings }: Asked<WeighingInput>, write: Write) {
   const jar = await store.findJar(write.householdId, params.id, write.trx);
-  const material = jar && (await store.lookupOf(write.householdId, write.trx))(jar.materialId);
+  const material = jar && (await lookupOf(write.householdId, write.trx))(jar.materialId);
   if (!jar || !material) throw notFound();
   const problems = checkWeighing(input, material);
   if (problems.length === 0 && !densityIsPossible(input, settings.spoons))
@@ -115,7 +116,7 @@ export async function weighJar({ input, params, settings }: Asked<WeighingInput>
 /** Learns from a test of one powder and water. */
 export async function testJar({ input, params, settings }: Asked<JarReadingInput>, write: Write) {
   const jar = await store.findJar(write.householdId, params.id, write.trx);
-  const find = await store.lookupOf(write.householdId, write.trx);
+  const find = await lookupOf(write.householdId, write.trx);
   const base = jar && find(jar.materialId);
   if (!jar || !base) throw notFound();
   const test = toJarTest(input);
@@ -183,23 +184,16 @@ export async function makePremix({ input, settings }: Asked<PremixInput>, write:
   });
   if (problems.length > 0) throw unusable(problems);
   const from = input.parts.map(({ jarId, massG }) => ({ jar: jars.find(({ id }) => id === jarId)!, massG }));
-  const totalG = from.reduce((sum, { massG }) => sum + massG, 0);
-  const shares = new Map<string, number>();
-  for (const { jar, massG } of from) shares.set(jar.materialId, (shares.get(jar.materialId) ?? 0) + massG / totalG);
+  const { totalG, things: parts, price, bestBefore } = premixOf(from);
   const thing: OwnThing = {
     id: ownId(input.name),
     name: input.name.trim(),
     kind: "mixture",
-    parts: [...shares].map(([materialId, share]) => ({ materialId, share })),
+    parts,
   };
   const things = await listOwnThings(write.householdId, write.trx);
   if (containsItself(thing, things)) throw unusable([{ field: "parts", code: "containsItself" }]);
   if (!things.some((one) => one.id === thing.id && sameParts(one, thing))) await keepThing(write, input.thingId, thing);
-  const prices = from.map(({ jar, massG }) => {
-    const perG = pricePerG(jar);
-    return perG === undefined ? undefined : perG * massG;
-  });
-  const bestBefore = from.flatMap(({ jar }) => jar.bestBefore ?? []).sort()[0];
   const today = todayIn(settings);
   await store.insertJar(write, {
     id: input.id,
@@ -211,9 +205,7 @@ export async function makePremix({ input, settings }: Asked<PremixInput>, write:
     openedOn: today,
     ...(bestBefore ? { bestBefore } : {}),
     ...(input.place?.trim() ? { place: input.place.trim() } : {}),
-    ...(prices.every((one) => one !== undefined)
-      ? { price: Math.round(prices.reduce((sum, one) => sum + one, 0) * 100) / 100 }
-      : {}),
+    ...(price === undefined ? {} : { price }),
   });
   await insertMoves(write, [
     { jarId: input.id, kind: "came", massG: totalG },

@@ -1,5 +1,5 @@
 import { foldBatch, type LastTime } from "@/core/batch";
-import { listEvents } from "@/store/batches";
+import { listEvents } from "@/store/events";
 import { listBatches } from "@/store/log";
 import type { StoredBatch } from "@/store/batches";
 

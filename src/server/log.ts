@@ -5,7 +5,7 @@ import { isOwnId } from "@/core/shelf";
 import { findMaterial } from "@/core/material";
 import { isUuid } from "@/core/text";
 import { listBatches, type LogFilter } from "@/store/log";
-import type { Found } from "@/store/terms";
+import type { SearchedBy } from "@/core/batch";
 
 const PAGE = 24;
 
@@ -21,7 +21,7 @@ export function logFilter(query: URLSearchParams, timeZone: string): Omit<LogFil
   };
   const how = given("how", () => true);
   const [mark, end] = how?.split("-") ?? [];
-  const found: (Found | undefined)[] = [
+  const found: (SearchedBy | undefined)[] = [
     ...(["head", "blend"] as const).map((by) => {
       const value = given(by, isUuid);
       return value ? { by, value } : undefined;

@@ -5,7 +5,7 @@ import { correctPaste, type Seen } from "@/core/correct";
 import { haveOf } from "@/core/shelf";
 import { toQuestion, type CorrectionInput, type PasteInput } from "@/inputs/pasteInput";
 import { toReading } from "@/inputs/readingInput";
-import { shelfOf } from "@/store/jars";
+import { shelfOf } from "./shelf";
 import { unusable } from "./refusal";
 import type { Asked } from "./route";
 

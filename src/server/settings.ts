@@ -3,7 +3,7 @@ import { checkSpoons } from "@/core/measure";
 import { toSpoons } from "@/inputs/spoonsInput";
 import type { MeaningsInput, SettingsInput } from "@/inputs/bookInput";
 import { addMeanings, renameHousehold, writeSettings } from "@/store/household";
-import { lookupOf } from "@/store/jars";
+import { lookupOf } from "./shelf";
 import type { Write } from "@/store/transaction";
 import { Refusal, unusable } from "./refusal";
 import type { Asked } from "./route";

@@ -18,7 +18,7 @@ import { JarChangeInput, LeftInput, NewJarInput, OwnThingInput } from "@/inputs/
 import { closeDatabase, database } from "@/store/connection";
 import { readSettings } from "@/store/household";
 import { worksheet } from "@/core/batch";
-import { listEvents } from "@/store/batches";
+import { listEvents } from "@/store/events";
 import { findRemoved } from "@/store/removed";
 import { removeBlend } from "./blends";
 import { removeHead } from "./heads";

@@ -1,7 +1,5 @@
 import type { Knex } from "knex";
 import { database } from "./connection";
-import { setBatchRemoved } from "./batches";
-import { settleJarsOf } from "./stock";
 import type { Write } from "./transaction";
 
 /** What an import brings and takes out again, each by the import's id in its own table; what others hang on comes first. */
@@ -75,12 +73,11 @@ export async function findImport(
 
 /** Puts back what had been taken out; it belongs to the new import from now on. */
 export async function putBack(
-  write: Write,
+  { trx, householdId, rev }: Write,
   kind: ImportedKind,
   ids: readonly string[],
   importId: string,
 ): Promise<void> {
-  const { trx, householdId, rev } = write;
   if (ids.length === 0) return;
   await trx(kind)
     .where({ household_id: householdId })
@@ -99,22 +96,17 @@ export async function putBack(
       .whereNull("erased_at")
       .update({ removed_at: null, import_id: importId, rev });
   }
-  if (kind !== "batch") return;
-  for (const id of ids) await setBatchRemoved(write, id, false);
-  await settleJarsOf(write, ids);
 }
 
-/** Takes out everything an import brought, in one step and in every table. */
-export async function undoImport(write: Write, id: string): Promise<void> {
-  const { trx, householdId, rev } = write;
+/** Takes out everything an import brought, in one step and in every table; answers the batches, which are taken out with all that follows. */
+export async function undoImport({ trx, householdId, rev }: Write, id: string): Promise<string[]> {
   const now = new Date();
   await trx("import").where({ household_id: householdId, id }).update({ undone_at: now, rev });
   const own = { household_id: householdId, import_id: id };
   const batchIds: string[] = await trx("batch").where(own).whereNull("removed_at").pluck("id");
   for (const kind of IMPORTED)
     if (kind !== "batch") await trx(kind).where(own).whereNull("removed_at").update({ removed_at: now, rev });
-  for (const batchId of batchIds) await setBatchRemoved(write, batchId, true);
-  await settleJarsOf(write, batchIds);
+  return batchIds;
 }
 
 /** How many of each kind came; kinds that an import of an earlier release did not count are left out. */

@@ -1,11 +1,6 @@
 import type { Knex } from "knex";
-import { learn, type Outcome } from "@/core/learn";
-import { priorSd } from "@/core/readings";
-import type { Lookup } from "@/core/material";
-import { lookupOn, ownMaterials, type Jar, type Shelf, type Weighing } from "@/core/shelf";
+import type { Jar, Weighing } from "@/core/shelf";
 import { database } from "./connection";
-import { listOwnThings } from "./ownThings";
-import { listReadings, type StoredReading } from "./readings";
 import type { Write } from "./transaction";
 
 /** A jar with the rev that an edit of it has to know. */
@@ -119,51 +114,13 @@ export const findJar = async (
 export const removedJar = async (householdId: string, id: string): Promise<StoredJar | undefined> =>
   (await read(database(), householdId, (query) => query.where({ id }).whereNotNull("removed_at")))[0];
 
-/** What a household can measure and mix: its own things and the tables', without its jars. */
-export async function lookupOf(householdId: string, knex: Knex = database()): Promise<Lookup> {
-  return lookupOn({ own: ownMaterials(await listOwnThings(householdId, knex)), jars: [] });
-}
-
-/** Everything a household has: its own things as materials, and its jars. */
-export async function shelfOf(householdId: string, knex: Knex = database()): Promise<Shelf> {
-  const [things, jars, readings] = await Promise.all([
-    listOwnThings(householdId, knex),
-    listJars(householdId, knex),
-    listReadings(householdId, knex),
-  ]);
-  const own = ownMaterials(things);
-  if (readings.length === 0) return { own, jars };
-  const { learnt } = await learntFrom(householdId, readings, lookupOn({ own, jars: [] }), knex);
-  return { own, jars, learnt };
-}
-
-/** What readings taught, in their order. A jar that was taken off the shelf still explains the bowls it was in. */
-async function learntFrom(householdId: string, readings: readonly StoredReading[], find: Lookup, knex: Knex) {
+/** What every jar of a household is of, also of those that are gone. */
+export async function jarMaterials(householdId: string, knex: Knex = database()): Promise<Map<string, string>> {
   const rows: { id: string; material_id: string }[] = await knex("jar")
     .where({ household_id: householdId })
     .select("id", "material_id");
-  const materialOf = new Map(rows.map(({ id, material_id }) => [id, material_id]));
-  const priorOf = (jarId: string): number => {
-    const material = find(materialOf.get(jarId) ?? "");
-    return material ? priorSd(material) : 0;
-  };
-  return learn(readings, priorOf);
+  return new Map(rows.map(({ id, material_id }) => [id, material_id]));
 }
-
-/** Readings that have to do with a jar, newest first, each with what became of it. */
-export async function readingsOfJar(householdId: string, jarId: string): Promise<JarReading[]> {
-  const knex = database();
-  const readings = await listReadings(householdId, knex);
-  const { outcomes } = await learntFrom(householdId, readings, await lookupOf(householdId, knex), knex);
-  return readings
-    .map((reading, i) => ({ ...reading, outcome: outcomes[i] }))
-    .filter(
-      ({ powder, judged }) =>
-        powder?.jarId === jarId || (judged.learns && judged.shares.some((share) => share.jarId === jarId)),
-    )
-    .reverse();
-}
-export type JarReading = StoredReading & { readonly outcome: Outcome };
 
 export async function jarOwner({ trx }: Write, id: string): Promise<string | undefined> {
   return (await trx("jar").where({ id }).first("household_id"))?.household_id;

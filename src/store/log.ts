@@ -1,12 +1,12 @@
 import type { Knex } from "knex";
 import { database } from "./connection";
 import { fromRow, LIST, type BatchRow, type Row } from "./batches";
-import { termOf, type Found } from "./terms";
+import { termOf, type SearchedBy } from "@/core/batch";
 import { wordsOf } from "@/core/text";
 
 export interface LogFilter {
   /** All of these. */
-  readonly found?: readonly Found[];
+  readonly found?: readonly SearchedBy[];
   /** Every word of it begins a word in the names, the materials or the notes. */
   readonly text?: string;
   /** Started at or after, and before; ms since the epoch. */

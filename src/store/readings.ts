@@ -1,6 +1,5 @@
 import type { Knex } from "knex";
-import { readingsOf, type JarTest, type Judged } from "@/core/readings";
-import type { BatchEvent } from "@/core/batch";
+import type { BowlReading, JarTest, Judged } from "@/core/readings";
 import type { Reading } from "@/core/reading";
 import { database } from "./connection";
 import type { Write } from "./transaction";
@@ -64,28 +63,23 @@ export async function listReadings(householdId: string, knex: Knex = database())
   }));
 }
 
-/** Brings the readings of a bowl in line with its events: one row for each test that stands. Whether one counts stays as it was told. */
-export async function settleReadings(
+/** Keeps the readings of a bowl: one row for each, and no others. Whether one counts stays as it was told. */
+export async function writeBowlReadings(
   { trx, householdId, rev }: Write,
   batchId: string,
-  events: readonly BatchEvent[],
+  readings: readonly BowlReading[],
 ): Promise<void> {
-  if (!events.some(({ payload }) => payload.kind === "tested")) return;
-  const batch: { question: string; answer: string } = await trx("batch")
-    .where({ household_id: householdId, id: batchId })
-    .first("question", "answer");
-  const wanted = readingsOf(JSON.parse(batch.question), JSON.parse(batch.answer), events);
   await trx("reading")
     .where({ household_id: householdId, batch_id: batchId })
     .whereNotIn(
       "id",
-      wanted.map(({ eventId }) => eventId),
+      readings.map(({ eventId }) => eventId),
     )
     .del();
-  if (wanted.length === 0) return;
+  if (readings.length === 0) return;
   await trx("reading")
     .insert(
-      wanted.map(({ eventId, atMs, reading, judged }) => ({
+      readings.map(({ eventId, atMs, reading, judged }) => ({
         id: eventId,
         household_id: householdId,
         rev,

@@ -1,9 +1,6 @@
 import { v7 as uuid } from "uuid";
-import { drawsOf } from "@/core/stock";
-import { type BatchEvent, type BatchPayload } from "@/core/batch";
-import { jarInUse, type Jar } from "@/core/shelf";
+import type { Withdrawal } from "@/core/stock";
 import { database } from "./connection";
-import { listJars } from "./jars";
 import type { Write } from "./transaction";
 
 /** Why a jar's weight moved. */
@@ -30,7 +27,7 @@ interface NewMove {
 }
 
 /** What the ledger leaves in each of these jars, into the column that lists read; a bowl that was taken out of the book drew nothing. */
-async function settleJars({ trx, householdId, rev }: Write, jarIds: readonly string[]): Promise<void> {
+async function sumJars({ trx, householdId, rev }: Write, jarIds: readonly string[]): Promise<void> {
   if (jarIds.length === 0) return;
   await trx("jar")
     .where({ household_id: householdId })
@@ -68,15 +65,15 @@ export async function insertMoves(write: Write, moves: readonly NewMove[]): Prom
       into_jar_id: intoJarId ?? null,
     })),
   );
-  await settleJars(write, [...new Set(fresh.map(({ jarId }) => jarId))]);
+  await sumJars(write, [...new Set(fresh.map(({ jarId }) => jarId))]);
   return true;
 }
 
 /** What the jars that a bowl draws on have left, after it was taken out of the book or put back. */
-export async function settleJarsOf(write: Write, batchIds: readonly string[]): Promise<void> {
+export async function sumJarsOf(write: Write, batchIds: readonly string[]): Promise<void> {
   const { trx, householdId } = write;
   if (batchIds.length > 0)
-    await settleJars(
+    await sumJars(
       write,
       await trx("stock_move")
         .where({ household_id: householdId })
@@ -86,93 +83,58 @@ export async function settleJarsOf(write: Write, batchIds: readonly string[]): P
     );
 }
 
-/**
- * Brings the ledger in line with what happened in a bowl: one row for each event that drew on a jar, none for those that
- * were taken back. What was added without naming a jar draws on the one in use, and stays with it.
- */
-export async function settleStock(
-  write: Write,
+/** What the ledger says a bowl took. */
+export async function withdrawalsOf(
+  { trx, householdId }: Write,
   batchId: string,
-  events: readonly BatchEvent[],
-  news?: readonly BatchPayload[],
-): Promise<void> {
-  const { trx, householdId, rev } = write;
-  // A splash of what stands on no shelf, by far the most frequent tap, moves nothing.
-  if (news?.every(({ kind }) => kind === "poured")) {
-    const liquid: { jar: string | null } = await trx("batch")
-      .where({ household_id: householdId, id: batchId })
-      .first(
-        trx.raw("COALESCE(JSON_VALUE(question, '$.liquid.jarId'), JSON_VALUE(question, '$.liquid.with.jarId')) AS jar"),
-      );
-    if (liquid.jar === null) return;
-  }
-  const batch: { question: string; answer: string } = await trx("batch")
-    .where({ household_id: householdId, id: batchId })
-    .first("question", "answer");
-  const draws = drawsOf(JSON.parse(batch.question), JSON.parse(batch.answer), events);
-  const there: { id: string; jar_id: string; event_id: string; slot: string; mass_g: number }[] = await trx(
-    "stock_move",
-  )
+): Promise<(Withdrawal & { readonly id: string })[]> {
+  const rows: { id: string; jar_id: string; event_id: string; slot: string; mass_g: number }[] = await trx("stock_move")
     .where({ household_id: householdId, batch_id: batchId })
     .select("id", "jar_id", "event_id", "slot", "mass_g");
-  const keyOf = (eventId: string, slot: string) => `${eventId} ${slot}`;
-  const old = new Map(there.map((row) => [keyOf(row.event_id, row.slot), row]));
-  let jars: readonly Jar[] | undefined;
-  const imported = new Set<string>(
-    draws.some(({ slot }) => slot === "added")
-      ? await trx("batch_event")
-          .where({ household_id: householdId, batch_id: batchId, kind: "added", imported: true })
-          .pluck("id")
-      : [],
-  );
-  const wanted = new Map<string, { jarId: string; massG: number; eventId: string; slot: string }>();
-  for (const { eventId, slot, materialId, jarId, massG } of draws) {
-    const key = keyOf(eventId, slot);
-    const from =
-      jarId ??
-      old.get(key)?.jar_id ??
-      (slot === "added" && !imported.has(eventId)
-        ? jarInUse((jars ??= await listJars(householdId, trx)), materialId)?.id
-        : undefined);
-    if (from !== undefined) wanted.set(key, { jarId: from, massG, eventId, slot });
-  }
-  const same = (key: string, row: { jar_id: string; mass_g: number }) => {
-    const want = wanted.get(key);
-    return want !== undefined && want.jarId === row.jar_id && Math.abs(want.massG + row.mass_g) < 1e-6;
-  };
-  const gone = [...old].filter(([key, row]) => !same(key, row));
-  const fresh = [...wanted]
-    .filter(([key]) => {
-      const row = old.get(key);
-      return !row || !same(key, row);
-    })
-    .map(([, want]) => want);
+  return rows.map(({ id, jar_id, event_id, slot, mass_g }) => ({
+    id,
+    jarId: jar_id,
+    eventId: event_id,
+    slot,
+    massG: -mass_g,
+  }));
+}
+
+/** Writes what a bowl took into the ledger; from a jar that is not here nothing is taken. */
+export async function changeWithdrawals(
+  write: Write,
+  batchId: string,
+  gone: readonly { readonly id: string; readonly jarId: string }[],
+  fresh: readonly (Withdrawal & { readonly at: Date })[],
+): Promise<void> {
+  const { trx, householdId, rev } = write;
   if (gone.length > 0)
     await trx("stock_move")
       .where({ household_id: householdId })
       .whereIn(
         "id",
-        gone.map(([, row]) => row.id),
+        gone.map(({ id }) => id),
       )
       .del();
-  const known = new Set<string>(
-    await trx("jar")
-      .where({ household_id: householdId })
-      .whereIn(
-        "id",
-        fresh.map(({ jarId }) => jarId),
-      )
-      .pluck("id"),
+  const here = new Set<string>(
+    fresh.length === 0
+      ? []
+      : await trx("jar")
+          .where({ household_id: householdId })
+          .whereIn(
+            "id",
+            fresh.map(({ jarId }) => jarId),
+          )
+          .pluck("id"),
   );
-  const rows = fresh.filter(({ jarId }) => known.has(jarId));
-  if (rows.length > 0) {
-    const happened = new Map(events.map((event) => [event.id, new Date(event.atMs)]));
+  const rows = fresh.filter(({ jarId }) => here.has(jarId));
+  if (rows.length > 0)
     await trx("stock_move").insert(
-      rows.map(({ jarId, massG, eventId, slot }) => ({
+      rows.map(({ jarId, massG, eventId, slot, at }) => ({
         id: uuid(),
         household_id: householdId,
         rev,
-        created_at: happened.get(eventId) ?? new Date(),
+        created_at: at,
         jar_id: jarId,
         kind: "drawn",
         mass_g: -massG,
@@ -181,8 +143,7 @@ export async function settleStock(
         slot,
       })),
     );
-  }
-  await settleJars(write, [...new Set([...gone.map(([, row]) => row.jar_id), ...rows.map(({ jarId }) => jarId)])]);
+  await sumJars(write, [...new Set([...gone, ...rows].map(({ jarId }) => jarId))]);
 }
 
 /** A jar's ledger, newest first. */

@@ -1,5 +1,4 @@
-import { findMaterial } from "@/core/material";
-import { isOwnId, nameInId } from "@/core/shelf";
+import { nameOfThing } from "@/core/shelf";
 import type { Age, Cut, Landmark, PurposeId, Shade, StrandCount, StrandSize } from "@/core/head";
 import type { Fill, SpoonSet, Unit } from "@/core/measure";
 import type { ConsistencyWord, PasteQuestion, Sizing } from "@/core/paste";
@@ -153,8 +152,7 @@ export const STEP_NAME: Readonly<Record<StepId, string>> = {
   clear: "Clear away",
 };
 
-export const materialName = (id: string): string =>
-  findMaterial(id)?.names[0].text ?? (isOwnId(id) ? nameInId(id) : id);
+export const materialName = nameOfThing;
 
 /** Temperature of a liquid in words. */
 export function warmthWord(tempC: number): string {

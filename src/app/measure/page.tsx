@@ -2,7 +2,8 @@ import { notFound } from "next/navigation";
 import { packEvents } from "@/core/batch";
 import { isUuid } from "@/core/text";
 import { house } from "@/server/page";
-import { findBatch, listEvents } from "@/store/batches";
+import { findBatch } from "@/store/batches";
+import { listEvents } from "@/store/events";
 import { findJar } from "@/store/jars";
 import { MeasureView } from "@/ui/measure/MeasureView";
 

@@ -5,6 +5,7 @@ export * from "./going";
 export * from "./pack";
 export * from "./restWindow";
 export * from "./summary";
+export * from "./terms";
 export * from "./worksheet";
 export * from "./lastTime";
 export * from "./marks";

@@ -1,2 +1,4 @@
 export * from "./draws";
 export * from "./gather";
+export * from "./premix";
+export * from "./ledger";

@@ -12,7 +12,8 @@ import { NewHeadInput } from "@/inputs/headInput";
 import { parseInput } from "@/inputs/parseInput";
 import { JarReadingInput } from "@/inputs/readingInput";
 import { LeftInput, NewJarInput, OwnThingInput, PremixInput, WeighingInput } from "@/inputs/shelfInput";
-import { insertBatch, insertEvents } from "@/store/batches";
+import { openBowl } from "../settle";
+import { insertEvents } from "@/store/events";
 import { closeDatabase, database } from "@/store/connection";
 import { inSnapshot } from "@/store/snapshot";
 import { inTransaction, type Write } from "@/store/transaction";
@@ -327,7 +328,7 @@ describe("whatever the routes accept goes out, and comes in elsewhere as it was"
       await inTransaction(house.householdId, async (write) => {
         for (let n = 0; n < 100; n++) {
           const id = uuid();
-          await insertBatch(write, {
+          await openBowl(write, {
             id,
             versionId: house.versionId,
             blendId: house.blendId,

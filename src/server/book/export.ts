@@ -1,5 +1,6 @@
 import { listBlendNames, listVersions, type PastVersion } from "@/store/blends";
-import { batchesAfter, eventsOf, findBatchWhole, type ExportedBatch } from "@/store/batches";
+import { batchesAfter, findBatchWhole, type ExportedBatch } from "@/store/batches";
+import { eventsOf } from "@/store/events";
 import { deviceNames } from "@/store/devices";
 import { headsForExport } from "@/store/heads";
 import type { Knex } from "knex";

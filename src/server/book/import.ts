@@ -1,27 +1,29 @@
-import { foldBatch, type BatchEvent } from "@/core/batch";
+import { foldBatch } from "@/core/batch";
 import { jarReading } from "@/core/readings";
 import { findMaterial } from "@/core/material";
 import { computePaste, PASTE_MODEL, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { Problem } from "@/core/problem";
 import { jarMaterial } from "@/core/shelf";
 import type { UndoneInput } from "@/inputs/importInput";
-import { insertBatch, insertEvents } from "@/store/batches";
+import { insertEvents } from "@/store/events";
 import { insertBlend, insertVersion } from "@/store/blends";
 import { database } from "@/store/connection";
 import { noteDevice } from "@/store/devices";
 import { insertHead } from "@/store/heads";
 import { readSettings } from "@/store/household";
 import * as store from "@/store/imports";
-import { findJar, insertJar, insertWeighing, lookupOf } from "@/store/jars";
+import { findJar, insertJar, insertWeighing } from "@/store/jars";
+import { lookupOf } from "../shelf";
 import { insertOwnThing } from "@/store/ownThings";
 import { insertPerson } from "@/store/persons";
-import { insertJarReading, settleReadings } from "@/store/readings";
-import { insertMoves, settleStock } from "@/store/stock";
+import { insertJarReading } from "@/store/readings";
+import { insertMoves, sumJarsOf } from "@/store/stock";
 import type { Write } from "@/store/transaction";
 import { problemWords } from "@/words/problems";
 import { v7 as uuid } from "uuid";
 import { notFound, Refusal, taken, unusable } from "../refusal";
 import { asWrite, type Asked } from "../route";
+import { openBowl, removeBowl, settleBowl } from "../settle";
 import type { Book, BookBatch, BookJar } from "./format";
 import type { ImportAnswer, ImportCounts, ImportPlan } from "./plan";
 import type { BookFile } from "./read";
@@ -193,6 +195,7 @@ export const importBook = (asked: Asked<BookFile>, bytes: number): Promise<Impor
       if (problems.length > 0) throw unusable(problems);
       await store.insertImport(write, { id, name: name?.trim() || "a file", adds: counts });
       for (const { kind } of KINDS) await store.putBack(write, kind, back[kind], id);
+      await removeBowls(write, back.batch, false);
       for (const person of fresh.persons) await insertPerson(write, { ...person, importId: id });
       for (const thing of fresh.things) await insertOwnThing(write, uuid(), thing, new Date(), id);
       for (const jar of fresh.jars) await importJar(jar, write, id);
@@ -263,7 +266,7 @@ export const importBook = (asked: Asked<BookFile>, bytes: number): Promise<Impor
           atMs: Date.parse(event.happenedAt),
         }));
         const question = withTheTablesTags(batch.question);
-        await insertBatch(
+        await openBowl(
           write,
           {
             id: batch.id,
@@ -292,19 +295,13 @@ export const importBook = (asked: Asked<BookFile>, bytes: number): Promise<Impor
           )
             throw new Refusal(409, "An event in the file belongs to another bowl here.");
         }
-        await settle(write, batch.id, events);
+        await settleBowl(write, batch.id, events);
       }
       for (const jar of fresh.jars) await weighImported(jar, write);
       return { id, rev: write.rev, ...counts };
     },
     bytes,
   );
-
-/** What a bowl that came in took from the jars that are here, and what it says of them. */
-async function settle(write: Write, batchId: string, events: readonly BatchEvent[]): Promise<void> {
-  await settleStock(write, batchId, events);
-  await settleReadings(write, batchId, events);
-}
 
 async function importJar(
   { weighings, tests = [], leftG, ...jar }: BookJar,
@@ -337,6 +334,12 @@ async function weighImported({ id, leftG }: BookJar, write: Write): Promise<void
   if (Math.abs(leftG - now) > 1e-9) await insertMoves(write, [{ jarId: id, kind: "weighed", massG: leftG - now }]);
 }
 
+/** Takes bowls out of the book, or puts them back, and their draws with them. */
+async function removeBowls(write: Write, ids: readonly string[], removed: boolean): Promise<void> {
+  for (const id of ids) await removeBowl(write, id, removed);
+  await sumJarsOf(write, ids);
+}
+
 /** Of these, the ids that this household has. */
 async function ownIds(
   kind: "person" | "head" | "blend" | "blend_version",
@@ -352,6 +355,6 @@ async function ownIds(
 export async function undoImport({ params }: Asked<UndoneInput>, write: Write) {
   const found = await store.findImport(write, params.id);
   if (!found || found.householdId !== write.householdId) throw notFound();
-  if (!found.undone) await store.undoImport(write, params.id);
+  if (!found.undone) await removeBowls(write, await store.undoImport(write, params.id), true);
   return { id: params.id, rev: write.rev };
 }

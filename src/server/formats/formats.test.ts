@@ -5,7 +5,7 @@ import Papa from "papaparse";
 import { v7 as uuid } from "uuid";
 import { makeTestHouse, testAnswer, TEST_QUESTION } from "../../../checks/testHouse";
 import { worksheet, worksheetFor } from "@/core/batch";
-import { insertEvents } from "@/store/batches";
+import { insertEvents } from "@/store/events";
 import { closeDatabase } from "@/store/connection";
 import { inTransaction } from "@/store/transaction";
 import { readable } from "@/core/text";

@@ -1,6 +1,7 @@
 import { asMade, foldBatch } from "@/core/batch";
 import { liquidParts } from "@/core/paste";
-import { eventsOf, findBatches } from "@/store/batches";
+import { eventsOf } from "@/store/events";
+import { findBatches } from "@/store/batches";
 import type { LogFilter } from "@/store/log";
 import { materialName } from "@/words/names";
 import { moment, tenth, type CsvRow } from "./csv";

@@ -1,7 +1,6 @@
 import type { Knex } from "knex";
-import { foldBatch, summaryOf, type BatchEvent } from "@/core/batch";
+import { foldBatch, summaryOf, termsOf, type BatchEvent } from "@/core/batch";
 import { COLLATION, id, moment, owned, within } from "./columns";
-import { termsOf } from "../terms";
 
 /** What the record needs: who may come in, when things really happened, what the log is searched by, imports that can be undone. */
 export async function up(knex: Knex): Promise<void> {
@@ -107,14 +106,14 @@ async function fillBatches(knex: Knex): Promise<void> {
       await knex("batch")
         .where({ id: row.id })
         .update({ summary: JSON.stringify(summary) });
-      const terms = termsOf({
+      const foundBy = {
         headId: row.head_id,
         blendId: row.blend_id,
         blendName: row.blend_name,
         headName: row.head_name,
         summary,
-        state,
-      });
+      };
+      const terms = termsOf(foundBy, state);
       if (terms.length > 0)
         await knex("batch_term").insert(
           terms.map((term) => ({ household_id: row.household_id, term, starts_at: row.starts_at, batch_id: row.id })),

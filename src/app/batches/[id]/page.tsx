@@ -2,7 +2,8 @@ import { notFound } from "next/navigation";
 import { packEvents, worksheetFor } from "@/core/batch";
 import { lastTimeOf } from "@/server/lastTime";
 import { house, idIn } from "@/server/page";
-import { findBatch, listEvents } from "@/store/batches";
+import { findBatch } from "@/store/batches";
+import { listEvents } from "@/store/events";
 import { listHeads } from "@/store/heads";
 import { BatchView } from "@/ui/batch/BatchView";
 

@@ -1,7 +1,8 @@
 import { thingsOf } from "@/core/paste";
 import { house, idIn } from "@/server/page";
 import { listBlends } from "@/store/blends";
-import { findJar, readingsOfJar } from "@/store/jars";
+import { findJar } from "@/store/jars";
+import { readingsOfJar } from "@/server/shelf";
 import { movesOfJar } from "@/store/stock";
 import { JarView } from "@/ui/shelf/JarView";
 import { gone } from "@/app/gone";

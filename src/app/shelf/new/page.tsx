@@ -1,5 +1,5 @@
 import { house } from "@/server/page";
-import { lookupOf } from "@/store/jars";
+import { lookupOf } from "@/server/shelf";
 import { NewJar } from "@/ui/shelf/NewJar";
 import { NoHouse } from "@/ui/today/NoHouse";
 

@@ -1,7 +1,4 @@
-import { goingOn } from "@/server/going";
+import { readNow } from "@/server/going";
 import { reads } from "@/server/route";
 
-export const GET = reads(async ({ household }) => ({
-  rev: household.rev,
-  going: await goingOn(household.id, Date.now()),
-}));
+export const GET = reads(readNow);

@@ -1,7 +1,4 @@
-import { readFile } from "node:fs/promises";
-import { fileOf, reads } from "@/server/route";
+import { openapiFile } from "@/server/files";
+import { reads } from "@/server/route";
 
-/** The committed document as it stands. */
-export const GET = reads(async () =>
-  fileOf(await readFile("docs/openapi.json", "utf8"), "application/json; charset=utf-8", "openapi.json"),
-);
+export const GET = reads(openapiFile);

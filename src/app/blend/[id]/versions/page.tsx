@@ -2,7 +2,7 @@ import { notFound } from "next/navigation";
 import { PLAIN_HEAD } from "@/core/head";
 import { computePaste } from "@/core/paste";
 import { questionOn } from "@/core/shelf";
-import { shelfOf } from "@/store/jars";
+import { shelfOf } from "@/server/shelf";
 import { house, idIn } from "@/server/page";
 import { listVersions } from "@/store/blends";
 import { listHeads } from "@/store/heads";

@@ -1,12 +1,6 @@
 import { BlendChangeInput } from "@/inputs/bookInput";
-import { changeBlend } from "@/server/blends";
-import { notFound } from "@/server/refusal";
+import { changeBlend, readBlend } from "@/server/blends";
 import { reads, writes } from "@/server/route";
-import { findBlend } from "@/store/blends";
 
-export const GET = reads(async ({ household, params }) => {
-  const blend = await findBlend(household.id, params.id);
-  if (!blend) throw notFound();
-  return blend;
-});
+export const GET = reads(readBlend);
 export const PUT = writes(BlendChangeInput, changeBlend);

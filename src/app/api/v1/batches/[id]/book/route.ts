@@ -1,6 +1,4 @@
-import { batchBook } from "@/server/book/export";
-import { bookFile, reads } from "@/server/route";
+import { batchFile } from "@/server/files";
+import { reads } from "@/server/route";
 
-export const GET = reads(async ({ household, params }) =>
-  bookFile(JSON.stringify(await batchBook(household.id, params.id), null, 1), "batch"),
-);
+export const GET = reads(batchFile);

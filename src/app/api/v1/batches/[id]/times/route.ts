@@ -1,7 +1,4 @@
-import { readBatch } from "@/server/batches";
-import { timesOf } from "@/server/formats/times";
-import { fileOf, reads } from "@/server/route";
+import { timesFile } from "@/server/files";
+import { reads } from "@/server/route";
 
-export const GET = reads(async ({ household, params }) =>
-  fileOf(timesOf((await readBatch(household.id, params.id)).batch), "text/calendar; charset=utf-8", "bowl.ics"),
-);
+export const GET = reads(timesFile);

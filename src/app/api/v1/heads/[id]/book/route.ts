@@ -1,6 +1,4 @@
-import { headBook } from "@/server/book/export";
-import { bookFile, reads } from "@/server/route";
+import { headFile } from "@/server/files";
+import { reads } from "@/server/route";
 
-export const GET = reads(async ({ household, params }) =>
-  bookFile(JSON.stringify(await headBook(household.id, params.id), null, 1), "head"),
-);
+export const GET = reads(headFile);

@@ -1,0 +1,133 @@
+import type { Knex } from "knex";
+import { inOrder, type BatchEvent, type BatchPayload } from "@/core/batch";
+import { database } from "./connection";
+import type { Write } from "./transaction";
+
+export interface NewEvent {
+  readonly id: string;
+  readonly payload: BatchPayload;
+  readonly deviceSeq: number;
+  readonly revSeen: number;
+  readonly deviceClock: Date;
+  /** When it happened, by this server's clock. */
+  readonly at: Date;
+}
+
+const EVENT_VERSION = 2;
+
+/** Adds events; an id that is there already adds nothing. Answers false where an id belongs to another batch. */
+export async function insertEvents(
+  { trx, householdId, rev }: Write,
+  batchId: string,
+  by: {
+    readonly deviceId: string;
+    readonly personId?: string | null;
+    /** They came in a file. */ readonly imported?: boolean;
+  },
+  events: readonly NewEvent[],
+): Promise<boolean> {
+  const known: { id: string; batch_id: string }[] = await trx("batch_event")
+    .whereIn(
+      "id",
+      events.map((event) => event.id),
+    )
+    .select("id", "batch_id");
+  if (known.some((row) => row.batch_id !== batchId)) return false;
+  const ids = new Set(known.map((row) => row.id));
+  const fresh = [...new Map(events.filter((event) => !ids.has(event.id)).map((event) => [event.id, event])).values()];
+  if (fresh.length === 0) return true;
+  const now = new Date();
+  await trx("batch_event").insert(
+    fresh.map((event) => ({
+      id: event.id,
+      household_id: householdId,
+      rev,
+      created_at: now,
+      happened_at: event.at,
+      batch_id: batchId,
+      version: EVENT_VERSION,
+      kind: event.payload.kind,
+      payload: JSON.stringify(event.payload),
+      device_id: by.deviceId,
+      person_id: by.personId ?? null,
+      device_seq: event.deviceSeq,
+      rev_seen: event.revSeen,
+      device_clock: event.deviceClock,
+      imported: by.imported ?? false,
+    })),
+  );
+  return true;
+}
+
+interface EventRow {
+  id: string;
+  payload: string;
+  device_id: string;
+  device_seq: number | string;
+  rev_seen: number | string;
+  happened_at: Date;
+}
+const EVENT = ["id", "payload", "device_id", "device_seq", "rev_seen", "happened_at"] as const;
+const eventFromRow = (row: EventRow): BatchEvent => ({
+  id: row.id,
+  payload: JSON.parse(row.payload),
+  deviceId: row.device_id,
+  deviceSeq: Number(row.device_seq),
+  revSeen: Number(row.rev_seen),
+  atMs: row.happened_at.getTime(),
+});
+
+/** A batch's events, in the order that all devices agree on. */
+export async function listEvents(householdId: string, batchId: string, knex: Knex = database()): Promise<BatchEvent[]> {
+  return (await eventsAndRevs(householdId, batchId, knex)).map(({ event }) => event);
+}
+
+/** The same, each with the rev that wrote it; with `afterRev`, only those written since. */
+export async function eventsAndRevs(
+  householdId: string,
+  batchId: string,
+  knex: Knex = database(),
+  afterRev = -1,
+): Promise<{ readonly event: BatchEvent; readonly rev: number }[]> {
+  const rows: (EventRow & { rev: number | string })[] = await knex("batch_event")
+    .where({ household_id: householdId, batch_id: batchId })
+    .andWhere("rev", ">", afterRev)
+    .select(...EVENT, "rev");
+  return rows
+    .map((row) => ({ event: eventFromRow(row), rev: Number(row.rev) }))
+    .sort((a, b) => inOrder(a.event, b.event));
+}
+
+/** The events of several batches, by batch; with what an export needs besides. */
+export async function eventsOf(
+  householdId: string,
+  batchIds: readonly string[],
+  knex: Knex = database(),
+): Promise<Map<string, (BatchEvent & { readonly personId: string | null; readonly deviceClockMs: number })[]>> {
+  const rows: (EventRow & { batch_id: string; person_id: string | null; device_clock: Date })[] = await knex(
+    "batch_event",
+  )
+    .where({ household_id: householdId })
+    .whereIn("batch_id", [...batchIds])
+    .orderBy(["batch_id", "rev_seen", "device_id", "device_seq", "id"])
+    .select(...EVENT, "batch_id", "person_id", "device_clock");
+  const found = new Map<string, (BatchEvent & { personId: string | null; deviceClockMs: number })[]>();
+  for (const row of rows) {
+    const own = found.get(row.batch_id) ?? [];
+    if (own.length === 0) found.set(row.batch_id, own);
+    own.push({ ...eventFromRow(row), personId: row.person_id, deviceClockMs: row.device_clock.getTime() });
+  }
+  return found;
+}
+
+/** Which of these batches were ever put anywhere. */
+export const movedBatches = (householdId: string, batchIds: readonly string[]): Promise<string[]> =>
+  database()("batch_event")
+    .where({ household_id: householdId, kind: "moved" })
+    .whereIn("batch_id", [...batchIds])
+    .distinct("batch_id")
+    .pluck("batch_id");
+
+/** What was added to a batch in another house and came in a file. */
+export const importedAdditions = ({ trx, householdId }: Write, batchId: string): Promise<string[]> =>
+  trx("batch_event").where({ household_id: householdId, batch_id: batchId, kind: "added", imported: true }).pluck("id");
