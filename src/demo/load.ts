@@ -43,6 +43,7 @@ export async function emptyDatabase(): Promise<void> {
     "batch_term",
     "batch_event",
     "batch",
+    "blend_material",
     "blend_line",
     "blend_version",
     "blend",

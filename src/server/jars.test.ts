@@ -463,7 +463,7 @@ describe("what tests teach", () => {
       "batch_term",
       "batch_event",
       "batch",
-      "blend_line",
+      "blend_material",
       "blend_version",
       "blend",
       "jar",

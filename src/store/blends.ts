@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import type { Blend, BlendLine } from "@/core/paste";
+import { thingsOf, type Blend } from "@/core/paste";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -20,98 +20,47 @@ interface VersionRow {
   rev: number | string;
   number: number;
   head_id: string | null;
-  purpose: Blend["purpose"];
-  roots_months: number | null;
-  roots_share: number | null;
-  liquid_material_id: string;
-  liquid_jar_id: string | null;
-  liquid_temp_c: number;
-  liquid_ml: number | null;
-  liquid_with: string | null;
-  choices: string | null;
-  target_word: string | null;
-  target_pa: number | null;
-  kitchen_temp_c: number;
-  rest_min: number | null;
-  sizing: Blend["sizing"];
+  blend: string;
 }
-interface LineRow {
-  version_id: string;
-  material_id: string;
-  jar_id: string | null;
-  role: BlendLine["role"];
-  amount: number;
-  unit: BlendLine["unit"];
-  fill: BlendLine["fill"];
-}
+const VERSION = ["v.id", "v.blend_id", "b.name", "b.rev", "v.number", "v.head_id", "v.blend"] as const;
 
-function fromRows(row: VersionRow, lines: readonly LineRow[]): StoredBlend {
-  return {
-    id: row.blend_id,
-    name: row.name,
-    rev: Number(row.rev),
-    versionId: row.id,
-    version: row.number,
-    headId: row.head_id,
-    blend: {
-      purpose: row.purpose,
-      ...(row.roots_months !== null && row.roots_share !== null
-        ? { roots: { months: row.roots_months, share: row.roots_share } }
-        : {}),
-      lines: lines.map(({ material_id, jar_id, role, amount, unit, fill }) => ({
-        materialId: material_id,
-        ...(jar_id === null ? {} : { jarId: jar_id }),
-        role,
-        amount,
-        unit,
-        fill,
-      })),
-      liquid: {
-        materialId: row.liquid_material_id,
-        ...(row.liquid_jar_id === null ? {} : { jarId: row.liquid_jar_id }),
-        tempC: row.liquid_temp_c,
-        ...(row.liquid_ml !== null ? { amountMl: row.liquid_ml } : {}),
-        ...(row.liquid_with !== null ? { with: JSON.parse(row.liquid_with) } : {}),
-      },
-      target: row.target_word !== null ? { word: row.target_word as "cream" } : { yieldPa: row.target_pa! },
-      kitchenTempC: row.kitchen_temp_c,
-      ...(row.rest_min !== null ? { restMin: row.rest_min } : {}),
-      sizing: row.sizing,
-      ...(row.choices !== null ? { choices: JSON.parse(row.choices) } : {}),
-    },
-  };
-}
-
-async function withLines(knex: Knex, householdId: string, rows: VersionRow[]): Promise<StoredBlend[]> {
-  const lines: LineRow[] = await knex("blend_line")
-    .where({ household_id: householdId })
-    .whereIn(
-      "version_id",
-      rows.map((row) => row.id),
-    )
-    .orderBy("position");
-  return rows.map((row) =>
-    fromRows(
-      row,
-      lines.filter((line) => line.version_id === row.id),
-    ),
-  );
-}
+const fromRow = (row: VersionRow): StoredBlend => ({
+  id: row.blend_id,
+  name: row.name,
+  rev: Number(row.rev),
+  versionId: row.id,
+  version: row.number,
+  headId: row.head_id,
+  blend: JSON.parse(row.blend),
+});
 
 const versions = (knex: Knex, householdId: string) =>
   knex("blend_version as v")
     .join("blend as b", "b.id", "v.blend_id")
     .where("v.household_id", householdId)
-    .select("v.*", "b.name", "b.rev");
+    .select(...VERSION);
+
+/** The current version of every blend, by name. */
+const current = (knex: Knex, householdId: string) =>
+  versions(knex, householdId).whereNull("b.removed_at").whereRaw("v.id = b.current_version_id");
 
 export async function listBlends(householdId: string): Promise<StoredBlend[]> {
-  const knex = database();
-  const rows: VersionRow[] = await versions(knex, householdId)
+  const rows: VersionRow[] = await current(database(), householdId).orderBy("b.name").orderBy("b.id");
+  return rows.map(fromRow);
+}
+
+/** The blends that have a material in them now, by name. */
+export async function blendsWith(
+  householdId: string,
+  materialId: string,
+): Promise<{ readonly id: string; readonly name: string }[]> {
+  return database()("blend_material as m")
+    .join("blend as b", "b.current_version_id", "m.version_id")
+    .where({ "m.household_id": householdId, "m.material_id": materialId })
     .whereNull("b.removed_at")
-    .whereRaw("v.id = b.current_version_id")
     .orderBy("b.name")
-    .orderBy("b.id");
-  return withLines(knex, householdId, rows);
+    .orderBy("b.id")
+    .select("b.id", "b.name");
 }
 
 export async function listBlendNames(
@@ -132,11 +81,8 @@ export async function findBlend(
   id: string,
   knex: Knex = database(),
 ): Promise<StoredBlend | undefined> {
-  const rows: VersionRow[] = await versions(knex, householdId)
-    .where("b.id", id)
-    .whereNull("b.removed_at")
-    .whereRaw("v.id = b.current_version_id");
-  return (await withLines(knex, householdId, rows))[0];
+  const row: VersionRow | undefined = await current(knex, householdId).where("b.id", id).first();
+  return row && fromRow(row);
 }
 
 export interface PastVersion extends StoredBlend {
@@ -152,9 +98,9 @@ export async function listVersions(
   const rows: (VersionRow & { created_at: Date })[] = await versions(knex, householdId)
     .where("b.id", blendId)
     .whereNull("b.removed_at")
-    .orderBy("v.number", "desc");
-  const read = await withLines(knex, householdId, rows);
-  return read.map((version, i) => ({ ...version, savedMs: rows[i].created_at.getTime() }));
+    .orderBy("v.number", "desc")
+    .select("v.created_at");
+  return rows.map((row) => ({ ...fromRow(row), savedMs: row.created_at.getTime() }));
 }
 
 export async function findVersion(
@@ -162,8 +108,8 @@ export async function findVersion(
   versionId: string,
   knex: Knex = database(),
 ): Promise<StoredBlend | undefined> {
-  const rows: VersionRow[] = await versions(knex, householdId).where("v.id", versionId);
-  return (await withLines(knex, householdId, rows))[0];
+  const row: VersionRow | undefined = await versions(knex, householdId).where("v.id", versionId).first();
+  return row && fromRow(row);
 }
 
 /** The name of a blend that was removed and could be put back. */
@@ -215,14 +161,17 @@ export async function blendHasRev({ trx, householdId }: Write, id: string, baseR
   );
 }
 
-/** Adds a version with its lines and makes it the current one. Versions are never written over. */
+/** Choices that were all taken back are none. */
+const documentOf = ({ choices, ...blend }: Blend): Blend =>
+  choices && Object.keys(choices).length > 0 ? { ...blend, choices } : blend;
+
+/** Adds a version and makes it the current one. Versions are never written over. */
 export async function insertVersion({ trx, householdId, rev }: Write, v: NewVersion): Promise<number> {
   const last = await trx("blend_version")
     .where({ household_id: householdId, blend_id: v.blendId })
     .max("number as n")
     .first();
   const number = Number(last?.n ?? 0) + 1;
-  const { blend } = v;
   await trx("blend_version").insert({
     id: v.versionId,
     household_id: householdId,
@@ -231,33 +180,14 @@ export async function insertVersion({ trx, householdId, rev }: Write, v: NewVers
     blend_id: v.blendId,
     number,
     head_id: v.headId,
-    purpose: blend.purpose,
-    roots_months: blend.roots?.months ?? null,
-    roots_share: blend.roots?.share ?? null,
-    liquid_material_id: blend.liquid.materialId,
-    liquid_jar_id: blend.liquid.jarId ?? null,
-    liquid_temp_c: blend.liquid.tempC,
-    liquid_ml: blend.liquid.amountMl ?? null,
-    liquid_with: blend.liquid.with ? JSON.stringify(blend.liquid.with) : null,
-    target_word: "word" in blend.target ? blend.target.word : null,
-    target_pa: "yieldPa" in blend.target ? blend.target.yieldPa : null,
-    kitchen_temp_c: blend.kitchenTempC,
-    rest_min: blend.restMin ?? null,
-    sizing: blend.sizing,
-    choices: blend.choices && Object.keys(blend.choices).length > 0 ? JSON.stringify(blend.choices) : null,
+    blend: JSON.stringify(documentOf(v.blend)),
     device_id: v.deviceId,
   });
-  await trx("blend_line").insert(
-    blend.lines.map((line, position) => ({
+  await trx("blend_material").insert(
+    [...new Set(thingsOf(v.blend).map(({ materialId }) => materialId))].map((materialId) => ({
       household_id: householdId,
       version_id: v.versionId,
-      position,
-      material_id: line.materialId,
-      jar_id: line.jarId ?? null,
-      role: line.role,
-      amount: line.amount,
-      unit: line.unit,
-      fill: line.fill,
+      material_id: materialId,
     })),
   );
   await trx("blend")

@@ -5,6 +5,7 @@ import * as m003 from "./003_shelf";
 import * as m004 from "./004_mixing";
 import * as m005 from "./005_standing";
 import * as m006 from "./006_happened";
+import * as m007 from "./007_document";
 
 const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "001_household": m001,
@@ -13,6 +14,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "004_mixing": m004,
   "005_standing": m005,
   "006_happened": m006,
+  "007_document": m007,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -1,9 +1,12 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { gunzipSync } from "node:zlib";
+import type { Knex } from "knex";
 import { createConnection } from "mysql2/promise";
 import { foldBatch } from "@/core/batch";
 import { findBatch } from "../batches";
 import { listEvents } from "../events";
+import { thingsOf } from "@/core/paste";
+import { blendsWith, findVersion, listBlends, listVersions } from "../blends";
 import { connect, databaseUrl } from "../connection";
 import { listBatches } from "../log";
 import { migrate } from ".";
@@ -29,15 +32,77 @@ async function withDump(file: string, use: (url: string) => Promise<void>): Prom
   }
 }
 
+/** For as long as something runs, the database that every store reads. */
+async function asTheDatabase(url: string, use: (knex: Knex) => Promise<void>): Promise<void> {
+  const knex = connect(url);
+  const shared = globalThis as unknown as { infusingDatabase?: Knex };
+  const before = shared.infusingDatabase;
+  shared.infusingDatabase = knex;
+  try {
+    await use(knex);
+  } finally {
+    await knex.destroy();
+    shared.infusingDatabase = before;
+  }
+}
+
+/** Each version reads as its columns of before say, and is found by what is in it. */
+async function everyVersionIsWhole(knex: Knex, householdId: string): Promise<void> {
+  const rows = await knex("blend_version").where({ household_id: householdId });
+  expect(rows.length).toBeGreaterThan(0);
+  for (const row of rows) {
+    const { blend } = (await findVersion(householdId, row.id))!;
+    const lines = await knex("blend_line").where({ version_id: row.id }).orderBy("position");
+    expect(blend.lines.map((line) => [line.materialId, line.role, line.amount, line.unit, line.fill])).toEqual(
+      lines.map((line) => [line.material_id, line.role, line.amount, line.unit, line.fill]),
+    );
+    expect(blend.lines.map(({ jarId }) => jarId ?? null)).toEqual(lines.map((line) => line.jar_id));
+    const { purpose, sizing, kitchenTempC, restMin = null, roots, target, liquid, choices = null } = blend;
+    expect({ purpose, sizing, kitchenTempC, restMin }).toEqual({
+      purpose: row.purpose,
+      sizing: row.sizing,
+      kitchenTempC: row.kitchen_temp_c,
+      restMin: row.rest_min,
+    });
+    expect([roots?.months ?? null, roots?.share ?? null]).toEqual([row.roots_months, row.roots_share]);
+    expect("word" in target ? [target.word, null] : [null, target.yieldPa]).toEqual([row.target_word, row.target_pa]);
+    expect([liquid.materialId, liquid.jarId ?? null, liquid.tempC, liquid.amountMl ?? null]).toEqual([
+      row.liquid_material_id,
+      row.liquid_jar_id,
+      row.liquid_temp_c,
+      row.liquid_ml,
+    ]);
+    expect([liquid.with ?? null, choices]).toEqual([JSON.parse(row.liquid_with), JSON.parse(row.choices)]);
+    const things: string[] = await knex("blend_material").where({ version_id: row.id }).pluck("material_id");
+    expect(things.sort()).toEqual([...new Set(thingsOf(blend).map(({ materialId }) => materialId))].sort());
+  }
+}
+
+test("a book that the release before wrote, and the dump of its house brought forward, hold the same blends", async () => {
+  const book: { blends: { id: string; name: string; versions: { id: string; headId: string; blend: object }[] }[] } =
+    JSON.parse(gunzipSync(readFileSync("checks/books/version2.json.gz")).toString("utf8"));
+  await withDump("006_happened.sql.gz", (url) =>
+    asTheDatabase(url, async (knex) => {
+      await migrate(knex);
+      const { id: householdId } = await knex("household").first("id");
+      for (const { id, name, versions } of book.blends) {
+        const here = (await listVersions(householdId, id)).reverse();
+        expect(here.map(({ versionId, headId, blend }) => ({ id: versionId, headId, blend }))).toEqual(
+          versions.map(({ id: versionId, headId, blend }) => ({ id: versionId, headId, blend })),
+        );
+        expect(here.every((version) => version.name === name)).toBe(true);
+        expect(await blendsWith(householdId, here.at(-1)!.blend.lines[0].materialId)).toContainEqual({ id, name });
+      }
+      expect((await listBlends(householdId)).length).toBe(book.blends.length);
+    }),
+  );
+}, 60_000);
+
 test.each(readdirSync(FOLDER))(
   "%s comes forward with everything in it",
   async (file) => {
-    await withDump(file, async (url) => {
-      const knex = connect(url);
-      const shared = globalThis as unknown as { infusingDatabase?: typeof knex };
-      const before = shared.infusingDatabase;
-      shared.infusingDatabase = knex;
-      try {
+    await withDump(file, (url) =>
+      asTheDatabase(url, async (knex) => {
         const [counts] = await knex("batch").count("* as batches");
         const events = await knex("batch_event").count("* as n").first();
         await migrate(knex);
@@ -63,16 +128,14 @@ test.each(readdirSync(FOLDER))(
         ] as const) {
           expect((await listBatches(householdId, { limit: 100, found: [found] })).length).toBeGreaterThan(0);
         }
+        await everyVersionIsWhole(knex, householdId);
         const people = await knex("head as h")
           .join("person as p", "p.id", "h.person_id")
           .select("h.name as head", "p.name as person");
         expect(people.length).toBe(Number((await knex("head").count("* as n").first())!.n));
         for (const { head, person } of people) expect(person).toBe(head);
-      } finally {
-        await knex.destroy();
-        shared.infusingDatabase = before;
-      }
-    });
+      }),
+    );
   },
   60_000,
 );

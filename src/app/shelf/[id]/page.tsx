@@ -1,6 +1,5 @@
-import { thingsOf } from "@/core/paste";
 import { house, idIn } from "@/server/page";
-import { listBlends } from "@/store/blends";
+import { blendsWith } from "@/store/blends";
 import { findJar } from "@/store/jars";
 import { readingsOfJar } from "@/server/shelf";
 import { movesOfJar } from "@/store/stock";
@@ -15,14 +14,11 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const jar = found && (await findJar(found.household.id, id));
   if (!found || !jar) return gone("jar", id);
   const { household, settings } = found;
-  const [moves, readings, blends] = await Promise.all([
+  const [moves, readings, usedIn] = await Promise.all([
     movesOfJar(household.id, id),
     readingsOfJar(household.id, id),
-    listBlends(household.id),
+    blendsWith(household.id, jar.materialId),
   ]);
-  const usedIn = blends
-    .filter(({ blend }) => thingsOf(blend).some((line) => line.materialId === jar.materialId))
-    .map((blend) => ({ id: blend.id, name: blend.name }));
   return (
     <JarView
       jar={jar}
