@@ -4,13 +4,13 @@ import jsxA11y from "eslint-plugin-jsx-a11y";
 import hooks from "eslint-plugin-react-hooks";
 import tseslint from "typescript-eslint";
 
-/** The storeys of the house, lowest first; each may import only from those below it. */
-const STOREYS = ["core", "words", "workers", "inputs", "store", "server", "demo", "ui", "app"];
+/** The layers of the house, lowest first; each may import only from those below it. */
+const LAYERS = ["core", "words", "workers", "inputs", "store", "server", "demo", "ui", "app"];
 /** The core's own order is free; nobody outside a folder of it imports past its index. */
-const zones = STOREYS.slice(0, -1).map((storey, i) => ({
-  target: `./src/${storey}`,
-  from: STOREYS.slice(i + 1).map((above) => `./src/${above}`),
-  message: `${storey} may not import from a storey above it.`,
+const zones = LAYERS.slice(0, -1).map((layer, i) => ({
+  target: `./src/${layer}`,
+  from: LAYERS.slice(i + 1).map((above) => `./src/${above}`),
+  message: `${layer} may not import from a layer above it.`,
 }));
 /** The front door asks the server who comes in, and draws nothing; the demo is nobody's to stand on. */
 zones.push(

@@ -154,7 +154,7 @@ async function computing() {
     "ms",
   );
 
-  const drawsMs = timeOf(() => core.drawPour(question), 12);
+  const drawsMs = timeOf(() => core.simulatePour(question), 12);
   const bareDraws = bareDrawing();
   const bareDrawsMs = timeOf(() => {
     sink += bareDraws(20_000);
@@ -165,7 +165,7 @@ async function computing() {
     const wide = { ...question, lines: Array.from({ length: lines }, (_, i) => question.lines[i % 5]) };
     report(
       `… cost of lines: 20 000 draws of ${lines}`,
-      timeOf(() => core.drawPour(wide), 6),
+      timeOf(() => core.simulatePour(wide), 6),
       Infinity,
       "ms",
     );
@@ -173,7 +173,7 @@ async function computing() {
   for (const draws of [2_000, 20_000, 80_000])
     report(
       `… cost of draws: ${draws} of ten lines`,
-      timeOf(() => core.drawPour(question, draws), 6),
+      timeOf(() => core.simulatePour(question, draws), 6),
       Infinity,
       "ms",
     );

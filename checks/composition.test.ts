@@ -3,7 +3,7 @@ import type { Figure } from "@/core/figure";
 import { FAMILIES, findMaterial, type Material } from "@/core/material";
 import { CATALOGUE } from "@/core/catalogue";
 import { foldText } from "@/core/text";
-import { materialsTable } from "@/words/materialsTable";
+import { materialsTable } from "../tools/materialsTable";
 import { readFileSync } from "node:fs";
 import { readCsv } from "./readCsv";
 

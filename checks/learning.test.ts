@@ -3,7 +3,7 @@ import { LEARNING_TESTS, makerOf, runMakers } from "./makers";
 
 /**
  * Simulated makers who are not drawn from the model (see makers.ts): how often the 90 % band of the next bowl holds the
- * truth. All 500 are run by `./run test` on their own (checks/learningDoc.ts), which holds docs/learning.md to them;
+ * truth. All 500 are run by `./run test` on their own (tools/learningDoc.ts), which holds docs/learning.md to them;
  * here is what that table has to say, and the laws on a few of them.
  */
 const rows = [

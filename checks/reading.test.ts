@@ -1,7 +1,7 @@
 import newton from "newton-raphson-method";
 import fc from "fast-check";
 import { anyQuestion } from "./arbitrary";
-import { draw, seeded } from "@/core/figure";
+import { simulate, seeded } from "@/core/figure";
 import { computePaste, wordFor } from "@/core/paste";
 import { phiOf } from "@/core/flow";
 import { pullG, solveAmountG, solveForTotal, solveScale, thing, type Thing } from "@/core/balance";
@@ -171,7 +171,7 @@ test("draws of one figure against its closed-form quantiles: a ratio of one norm
   // Henna alone in a bowl of 300 ml water-like: ml for a share is linear in the holding, so its quantiles are the holding's.
   const holding = { value: 1.55, low: 1.25, high: 1.9 };
   const ml = (h: number) => (100 * ((1 - 0.55) * (0.92 / 1.5 + h) - 0.55 * (0.08 - h))) / 0.55;
-  const { band } = draw(
+  const { band } = simulate(
     [holding],
     1,
     (x, out) => {

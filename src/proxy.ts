@@ -1,6 +1,6 @@
 import { NextResponse, type NextRequest } from "next/server";
 import { isHere, isOwnName } from "@/server/ownName";
-import { visitorOf } from "@/server/visitor";
+import { sessionOf } from "@/server/session";
 
 /** The one page that a stranger sees. */
 const DOOR = "/enter";
@@ -48,11 +48,11 @@ export async function proxy(request: NextRequest) {
   const asked = [...searchParams.keys()];
   if (new Set(asked).size < asked.length) return refusal(400, "The address says one thing twice.");
   if (pathname !== DOOR && Date.now() >= openUntilMs) {
-    const visitor = await visitorOf(request.headers).catch(() => undefined);
-    if (visitor === undefined && !isHere(host)) return refusal(503, "The household’s book cannot be reached just now.");
-    if (visitor !== "stranger" && visitor && visitor.household.passwordHash === undefined)
+    const session = await sessionOf(request.headers).catch(() => undefined);
+    if (session === undefined && !isHere(host)) return refusal(503, "The household’s book cannot be reached just now.");
+    if (session !== "stranger" && session && session.household.passwordHash === undefined)
       openUntilMs = Date.now() + OPEN_FOR_MS;
-    if (visitor === "stranger") {
+    if (session === "stranger") {
       const asksForPage =
         request.method === "GET" &&
         (request.headers.get("accept") ?? "").includes("text/html") &&
@@ -77,7 +77,7 @@ export async function proxy(request: NextRequest) {
 }
 
 /**
- * Files that come in go straight to their routes, which look at host and visitor before the body: here the framework
+ * Files that come in go straight to their routes, which look at host and session before the body: here the framework
  * would keep the body, and cut it off where it is long.
  */
 export const config = { matcher: ["/((?!api/v1/imports$|api/v1/imports/preview$).*)"] };

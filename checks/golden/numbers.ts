@@ -6,7 +6,7 @@ import fc from "fast-check";
 import * as batch from "@/core/batch";
 import { correctPaste, WORDS } from "@/core/correct";
 import { feelAdvice } from "@/core/feel";
-import { drawsOf } from "@/core/stock";
+import { withdrawalsOf } from "@/core/stock";
 import { HEAD_LIST, coverageOf } from "./heads";
 import { readingsOf } from "@/core/readings";
 import { BY_ITSELF, findMaterial } from "@/core/material";
@@ -28,7 +28,8 @@ const keep = (name: string, value: unknown) => {
   // The tags that tell how a thing is by itself are new.
   const without = (key: string, of: unknown) =>
     key === "tags" && Array.isArray(of) ? of.filter((tag) => !BY_ITSELF.includes(tag)) : of;
-  found[name] = JSON.parse(JSON.stringify(value ?? null, without));
+  const text = JSON.stringify(value ?? null, without).replaceAll('"mismatch":', '"slip":');
+  found[name] = JSON.parse(text);
 };
 
 const shelf: Shelf = {
@@ -189,7 +190,7 @@ for (const [i, q] of questions.entries()) {
     );
   }
   if (i % 8 === 0) {
-    keep(`draws ${i}`, paste.drawPour(q, 2000));
+    keep(`draws ${i}`, paste.simulatePour(q, 2000));
     keep(`largest ${i}`, paste.largestBatch(q, [30, 20, undefined, 4]));
     keep(`scaled ${i}`, paste.scaleBlend(q, 1.7));
     keep(`other head ${i}`, paste.blendForHead(q, q.head, questions[(i + 1) % questions.length].head));
@@ -205,7 +206,7 @@ for (const [i, q] of questions.entries()) {
     keep(`fold ${i}`, state);
     keep(`as made ${i}`, batch.asMade(q, answer, state));
     keep(`as seen ${i}`, batch.asSeen(q, answer, state));
-    keep(`draws of ${i}`, drawsOf(q, answer, all));
+    keep(`draws of ${i}`, withdrawalsOf(q, answer, all));
     keep(`readings ${i}`, readingsOf(q, answer, all));
     keep(`packed ${i}`, batch.packEvents(all));
     keep(`window ${i}`, batch.restWindow(answer.rest, 1_770_000_000_000, q.kitchenTempC, state.moves));

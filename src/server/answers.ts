@@ -1,6 +1,6 @@
 import type { BatchEvent, BatchState, Going, Worksheet } from "@/core/batch";
 import type { FeelAnswer } from "@/core/feel";
-import type { Drawn } from "@/core/figure";
+import type { Simulated } from "@/core/figure";
 import type { Material } from "@/core/material";
 import type { MixingStep } from "@/core/order";
 import type { CorrectionAnswer } from "@/core/correct";
@@ -37,7 +37,7 @@ export type {
   StoredBlend,
   StoredHead,
 };
-/** Those that are types of their own storeys: the schema's maker finds only what is written out in this file. */
+/** Those that are types of their own layers: the schema's maker finds only what is written out in this file. */
 export interface Elsewhere {
   readonly Book: Book;
   readonly BookV1: BookV1;
@@ -118,7 +118,7 @@ export interface JarAnswer {
   /** Newest first, each with what became of it. */ readonly readings: readonly JarReading[];
 }
 export interface DrawsAnswer {
-  /** Missing where no liquid is solved for. */ readonly drawn?: Drawn;
+  /** Missing where no liquid is solved for. */ readonly drawn?: Simulated;
 }
 export interface FeelAndOrder {
   readonly feel: FeelAnswer;

@@ -1,6 +1,6 @@
 import { happenedAt } from "./batches";
 import { hashPassword, passwordIs, waitMs } from "./door";
-import { addressOf } from "./visitor";
+import { addressOf } from "./session";
 
 test("five wrong tries are free; then the wait doubles to a minute, and a quarter of an hour forgets", () => {
   const tries = (count: number, lastMs = 0) => Array.from({ length: count }, (_, i) => lastMs - i);

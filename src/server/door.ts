@@ -9,7 +9,7 @@ import { inTransaction, type Write } from "@/store/transaction";
 import { addressesHere } from "./reachable";
 import { notFound, Refusal, stranger, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
-import { deviceCookie, hashOf, newToken, onNetwork } from "./visitor";
+import { deviceCookie, hashOf, newToken, onNetwork } from "./session";
 
 const derive = promisify<string, Buffer, number, { N: number; r: number; p: number; maxmem: number }, Buffer>(scrypt);
 /** scrypt at 32 MB a guess. @source RFC 7914; cost as commonly advised for logins (from memory) */

@@ -4,7 +4,7 @@ import { deviceWords } from "@/words/devices";
 import { enter } from "./door";
 import { Refusal } from "./refusal";
 import { failureOf, guardWrite, readText } from "./route";
-import { addressOf, visitorOf } from "./visitor";
+import { addressOf, sessionOf } from "./session";
 
 const MOST_BYTES = 4096;
 const escaped = (text: string): string => text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`);
@@ -54,10 +54,10 @@ const goOn = (then: string, cookie?: string): Response =>
 export async function showDoor(request: Request): Promise<Response> {
   const name = deviceWords(request.headers.get("user-agent") ?? "");
   try {
-    const visitor = await visitorOf(request.headers);
+    const session = await sessionOf(request.headers);
     const asked = new URL(request.url).searchParams;
     const then = pageIn(asked.get("then"));
-    if (visitor !== "stranger") return goOn(then);
+    if (session !== "stranger") return goOn(then);
     return page({ name, then, code: asked.get("code")?.slice(0, 20) ?? "" }, nonceOf(request), 200);
   } catch (error) {
     const { status, title } = failureOf(error);
@@ -75,9 +75,9 @@ export async function knock(request: Request): Promise<Response> {
     const form = new URLSearchParams(await readText(request, MOST_BYTES));
     then = pageIn(form.get("then"));
     name = [...readable(form.get("name") ?? "").trim()].slice(0, 60).join("") || name;
-    const visitor = await visitorOf(request.headers);
-    if (visitor === undefined) throw new Refusal(503, "There is no household yet.");
-    if (visitor !== "stranger") return goOn(then);
+    const session = await sessionOf(request.headers);
+    if (session === undefined) throw new Refusal(503, "There is no household yet.");
+    if (session !== "stranger") return goOn(then);
     return goOn(
       then,
       await enter((await theHousehold())!.household, {

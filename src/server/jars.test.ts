@@ -252,9 +252,9 @@ test("jars go round as CSV: written, read in another house, written again, the s
   const unnamed = written.replaceAll(/^[0-9a-f-]{36},/gm, ",");
   house = await makeTestHouse("Another house with a shelf");
   const readIn = async (text: string) => {
-    const visitor = await askedIn(house, {});
+    const session = await askedIn(house, {});
     return importJars(
-      { ...visitor, input: await readJars(JSON.stringify({ csv: text }), { ...visitor, fresh: false }) },
+      { ...session, input: await readJars(JSON.stringify({ csv: text }), { ...session, fresh: false }) },
       0,
     );
   };

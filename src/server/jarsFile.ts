@@ -8,7 +8,7 @@ import { readHeavy } from "./heavy";
 import { todayIn } from "./jars";
 import { taken, unusable } from "./refusal";
 import { asWrite, fileOf, type Asked } from "./route";
-import type { Visitor } from "./visitor";
+import type { Session } from "./session";
 
 export const jarsFile = async ({ household }: Asked<object>) =>
   fileOf(
@@ -24,7 +24,7 @@ const idFrom = (householdId: string, row: object, nth: number): string =>
   uuidOf(`${JSON.stringify(row)} ${nth}`, householdId);
 
 /** Reads a table of jars, on a thread of its own. */
-export const readJars = async (body: string, { household, settings, deviceId }: Visitor): Promise<ReadJars> => {
+export const readJars = async (body: string, { household, settings, deviceId }: Session): Promise<ReadJars> => {
   const read = await readHeavy(
     { kind: "jars", body, known: await listOwnThings(household.id), today: todayIn(settings) },
     deviceId,

@@ -4,7 +4,7 @@ import { cookies, headers } from "next/headers";
 import { notFound, redirect } from "next/navigation";
 import type { Household, Settings } from "@/store/household";
 import { isUuid } from "@/core/text";
-import { visitorOf } from "./visitor";
+import { sessionOf } from "./session";
 
 export interface House {
   readonly household: Household;
@@ -14,10 +14,10 @@ export interface House {
 
 /** The household whose pages are read, asked once for a page; undefined on a machine where none has been loaded. */
 export const house = cache(async (): Promise<House | undefined> => {
-  const visitor = await visitorOf(await headers());
-  if (visitor === "stranger") redirect("/enter");
-  if (!visitor) return undefined;
-  const { household, settings, deviceId } = visitor;
+  const session = await sessionOf(await headers());
+  if (session === "stranger") redirect("/enter");
+  if (!session) return undefined;
+  const { household, settings, deviceId } = session;
   return { household, settings, deviceId };
 });
 

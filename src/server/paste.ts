@@ -1,6 +1,6 @@
 import { feelAdvice } from "@/core/feel";
 import { mixingOrder } from "@/core/order";
-import { computePaste, drawPour, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import { computePaste, simulatePour, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import { correctPaste, type Seen } from "@/core/correct";
 import { haveOf } from "@/core/shelf";
 import { toQuestion, type CorrectionInput, type PasteInput } from "@/inputs/pasteInput";
@@ -41,7 +41,7 @@ export async function correctUse({ input, settings, household }: Asked<Correctio
 export async function drawUse({ input, settings, household }: Asked<PasteInput>) {
   const question = toQuestion(input, settings.spoons, await shelfOf(household.id));
   answerOf(question);
-  return { drawn: drawPour(question) };
+  return { drawn: simulatePour(question) };
 }
 
 /** How a bowl will feel, what to do about it, and in which order it is mixed. */

@@ -1,6 +1,6 @@
 import { networkInterfaces } from "node:os";
 import { isHere } from "./ownName";
-import { onNetwork } from "./visitor";
+import { onNetwork } from "./session";
 
 /** This machine's addresses on the house's network. */
 export const addressesHere = (): string[] =>

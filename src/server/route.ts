@@ -10,7 +10,7 @@ import { deviceWords } from "@/words/devices";
 import { problemWords } from "@/words/problems";
 import { notFound, Refusal, stranger, taken, unusable } from "./refusal";
 import { isOwnName } from "./ownName";
-import { deviceCookie, visitorOf, type Visitor } from "./visitor";
+import { deviceCookie, sessionOf, type Session } from "./session";
 
 /** What a use case gets from the wrapper. */
 export interface Asked<I> {
@@ -135,7 +135,7 @@ export function failureOf(error: unknown): Refusal {
 interface Kind<I> {
   readonly input?: new () => I;
   /** Long files are read from their text, on a thread of their own. */
-  readonly read?: (body: string, visitor: Visitor) => Promise<I>;
+  readonly read?: (body: string, session: Session) => Promise<I>;
   readonly writes: boolean;
   readonly mostBytes?: number;
 }
@@ -143,9 +143,9 @@ interface Kind<I> {
 async function inputOf<I extends object>(
   request: Request,
   { input, read, mostBytes = LIMITS.bodyBytes.max }: Kind<I>,
-  visitor: Visitor | undefined,
+  session: Session | undefined,
 ): Promise<I> {
-  if (read && visitor) return read(await readJson(request, mostBytes), visitor);
+  if (read && session) return read(await readJson(request, mostBytes), session);
   if (!input) return {} as I;
   const parsed = parseInput(input, await readBody(request, mostBytes));
   if (!parsed.ok) throw unusable(parsed.problems);
@@ -162,11 +162,11 @@ async function answer<I extends object>(
     // Long files do not pass the proxy, which would cut them off; it looks at the same for all others.
     if (!isOwnName(request.headers.get("host"))) throw new Refusal(403, "This house does not answer to that name.");
     if (kind.writes) guardWrite(request);
-    const visitor = await visitorOf(request.headers);
-    if (visitor === "stranger") throw stranger();
-    const input = await inputOf(request, kind, visitor);
-    if (!visitor) throw new Refusal(503, "There is no household yet. Start with ./run demo.");
-    const { household, settings, deviceId, personId, fresh, tokenHash, resets } = visitor;
+    const session = await sessionOf(request.headers);
+    if (session === "stranger") throw stranger();
+    const input = await inputOf(request, kind, session);
+    if (!session) throw new Refusal(503, "There is no household yet. Start with ./run demo.");
+    const { household, settings, deviceId, personId, fresh, tokenHash, resets } = session;
     const given = Object.entries((await context.params) ?? {}).filter(
       (entry): entry is [string, string] => typeof entry[1] === "string",
     );
@@ -243,7 +243,7 @@ export const writes =
 /** A route whose body is a long file: read on a thread of its own, and written by `asWrite` where it writes. */
 export const readsFile =
   <I extends object>(
-    read: (body: string, visitor: Visitor) => Promise<I>,
+    read: (body: string, session: Session) => Promise<I>,
     mostBytes: number,
     does: "writes" | "computes",
     use: (asked: Asked<I>, bytes: number) => Promise<unknown>,

@@ -12,13 +12,13 @@ import {
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { readingsOf } from "@/core/readings";
 import { jarInUse } from "@/core/shelf";
-import { drawsOf, ledgerDifference } from "@/core/stock";
+import { withdrawalsOf, ledgerDiff } from "@/core/stock";
 import * as batches from "@/store/batches";
 import { importedAdditions, listEvents } from "@/store/events";
 import { listJars } from "@/store/jars";
 import * as projection from "@/store/projection";
 import { writeBowlReadings } from "@/store/readings";
-import { changeWithdrawals, withdrawalsOf } from "@/store/stock";
+import { changeLedger, ledgerOf } from "@/store/stock";
 import type { Write } from "@/store/transaction";
 
 /** Puts a bowl in the book, where lists and the search find it. */
@@ -99,8 +99,8 @@ async function settleStock(
   // A splash of what stands on no shelf, by far the most frequent tap, moves nothing.
   if (news?.every(({ kind }) => kind === "poured") && !(await batches.poursFromJar(write, batchId))) return;
   const { question, answer } = await plan();
-  const draws = drawsOf(question, answer, events);
-  const there = await withdrawalsOf(write, batchId);
+  const draws = withdrawalsOf(question, answer, events);
+  const there = await ledgerOf(write, batchId);
   const adds = draws.some(
     ({ eventId, slot, jarId }) =>
       slot === "added" && jarId === undefined && !there.some((row) => row.eventId === eventId),
@@ -108,11 +108,11 @@ async function settleStock(
   const jars = adds ? await listJars(write.householdId, write.trx) : [];
   // What was tapped in another house drew on no jar of this one that it does not name.
   const imported = new Set(adds ? await importedAdditions(write, batchId) : []);
-  const { gone, fresh } = ledgerDifference(draws, there, ({ eventId, slot, materialId }) =>
+  const { gone, fresh } = ledgerDiff(draws, there, ({ eventId, slot, materialId }) =>
     slot === "added" && !imported.has(eventId) ? jarInUse(jars, materialId)?.id : undefined,
   );
   const happened = new Map(events.map((event) => [event.id, new Date(event.atMs)]));
-  await changeWithdrawals(
+  await changeLedger(
     write,
     batchId,
     gone,

@@ -5,7 +5,7 @@ import type { Write } from "./transaction";
 /** What an import brings and takes out again, each by the import's id in its own table; what others hang on comes first. */
 export const IMPORTED = ["person", "own_thing", "jar", "head", "blend", "batch"] as const;
 export type ImportedKind = (typeof IMPORTED)[number];
-export interface Known {
+export interface KnownId {
   readonly householdId: string;
   /** Taken out of the book, by hand or by undoing an import; what was erased is not, since it does not come back. */
   readonly out: boolean;
@@ -18,8 +18,8 @@ export async function knownIds(
   kind: ImportedKind | "device" | "blend_version" | "batch_event" | "jar_weighing" | "reading",
   ids: readonly string[],
   knex: Knex = database(),
-): Promise<Map<string, Known>> {
-  const found = new Map<string, Known>();
+): Promise<Map<string, KnownId>> {
+  const found = new Map<string, KnownId>();
   const imported = (IMPORTED as readonly string[]).includes(kind);
   for (let i = 0; i < ids.length; i += 1000) {
     const query = knex(`${kind} as t`)
@@ -42,7 +42,7 @@ export async function knownIds(
 export async function knownThings(
   householdId: string,
   knex: Knex = database(),
-): Promise<Map<string, Known & { readonly rowId: string }>> {
+): Promise<Map<string, KnownId & { readonly rowId: string }>> {
   const rows: { id: string; material_id: string; removed_at: Date | null }[] = await knex("own_thing")
     .where({ household_id: householdId })
     .select("id", "material_id", "removed_at");

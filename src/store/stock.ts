@@ -1,5 +1,5 @@
 import { v7 as uuid } from "uuid";
-import type { Withdrawal } from "@/core/stock";
+import type { LedgerRow } from "@/core/stock";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -84,10 +84,10 @@ export async function sumJarsOf(write: Write, batchIds: readonly string[]): Prom
 }
 
 /** What the ledger says a bowl took. */
-export async function withdrawalsOf(
+export async function ledgerOf(
   { trx, householdId }: Write,
   batchId: string,
-): Promise<(Withdrawal & { readonly id: string })[]> {
+): Promise<(LedgerRow & { readonly id: string })[]> {
   const rows: { id: string; jar_id: string; event_id: string; slot: string; mass_g: number }[] = await trx("stock_move")
     .where({ household_id: householdId, batch_id: batchId })
     .select("id", "jar_id", "event_id", "slot", "mass_g");
@@ -101,11 +101,11 @@ export async function withdrawalsOf(
 }
 
 /** Writes what a bowl took into the ledger; from a jar that is not here nothing is taken. */
-export async function changeWithdrawals(
+export async function changeLedger(
   write: Write,
   batchId: string,
   gone: readonly { readonly id: string; readonly jarId: string }[],
-  fresh: readonly (Withdrawal & { readonly at: Date })[],
+  fresh: readonly (LedgerRow & { readonly at: Date })[],
 ): Promise<void> {
   const { trx, householdId, rev } = write;
   if (gone.length > 0)

@@ -1,7 +1,7 @@
 import type { Figure } from "@/core/figure";
 import { findMaterial, type Conversion, type Material } from "@/core/material";
 import { spoonMl, type Spoons, type SpoonAmount } from "@/core/measure";
-import type { Slip } from "@/core/search";
+import type { Mismatch } from "@/core/search";
 import type { AgeTest, Freshness, Jar } from "@/core/shelf";
 import type { Gathered } from "@/core/stock";
 import type { BowlTraits } from "@/core/swap";
@@ -65,14 +65,14 @@ export const leftWords = ({ leftG, fullG }: Pick<Jar, "leftG" | "fullG">): strin
       ? `used up, of ${gramWords(fullG)} g`
       : `${gramWords(leftG)} g of ${gramWords(fullG)}`;
 
-export function slipWords(slip: Slip): string {
-  switch (slip.kind) {
+export function mismatchWords(mismatch: Mismatch): string {
+  switch (mismatch.kind) {
     case "disagree":
-      return `Those two cannot both be: the spoons are about ${gramWords(slip.spoonG.mid)} g (${gramWords(slip.spoonG.low)}–${gramWords(slip.spoonG.high)}), and it says ${gramWords(slip.saidG)} g.`;
+      return `Those two cannot both be: the spoons are about ${gramWords(mismatch.spoonG.mid)} g (${gramWords(mismatch.spoonG.low)}–${gramWords(mismatch.spoonG.high)}), and it says ${gramWords(mismatch.saidG)} g.`;
     case "spoons":
-      return `That is not so: it is ${kitchenNumber(slip.really)} ${UNIT_NAME[slip.unit]}, not ${kitchenNumber(slip.said)}.`;
+      return `That is not so: it is ${kitchenNumber(mismatch.really)} ${UNIT_NAME[mismatch.unit]}, not ${kitchenNumber(mismatch.said)}.`;
     case "total":
-      return `The parts come to about ${gramWords(slip.sumG.mid)} g (${gramWords(slip.sumG.low)}–${gramWords(slip.sumG.high)}), not ${gramWords(slip.saidG)} g.`;
+      return `The parts come to about ${gramWords(mismatch.sumG.mid)} g (${gramWords(mismatch.sumG.low)}–${gramWords(mismatch.sumG.high)}), not ${gramWords(mismatch.saidG)} g.`;
   }
 }
 

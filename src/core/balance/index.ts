@@ -1,5 +1,5 @@
 export * from "./bowl";
-export * from "./drawMix";
+export * from "./simulateMix";
 export * from "./figures";
 export * from "./free";
 export * from "./free/nothing";

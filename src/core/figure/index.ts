@@ -1,5 +1,5 @@
 export * from "./band";
 export * from "./figure";
 export * from "./propagate";
-export * from "./draw";
+export * from "./simulate";
 export * from "./random";

@@ -1,10 +1,10 @@
 export * from "./blend";
 export * from "./checkBlend";
 export * from "./coat";
-export * from "./compareBlends";
+export * from "./diffBlends";
 export * from "./computePaste";
 export * from "./consistency";
-export * from "./drawPour";
+export * from "./simulatePour";
 export * from "./largestBatch";
 export * from "./layers";
 export { liquidOf, type MixedLiquid } from "./mix";

@@ -3,6 +3,6 @@ export * from "./withinEdits";
 export * from "./kitchenNames";
 export * from "./nameThing";
 export * from "./readPage";
-export * from "./slips";
+export * from "./mismatches";
 export { isDrink } from "./readLine";
 export * from "./pageLine";

@@ -1,7 +1,7 @@
 import type { TypedAmount, Unit } from "../measure";
 import { foldText } from "../text";
 import type { LineThing } from "./nameThing";
-import type { Slip } from "./slips";
+import type { Mismatch } from "./mismatches";
 
 /** How much of it a line says, if it does. */
 export type LineAmount =
@@ -24,12 +24,12 @@ export interface ThingLine {
   readonly remembered?: { readonly thing?: true; readonly unit?: true };
   /** The earlier line of this page that is the same thing. */
   readonly twice?: number;
-  readonly slip?: Slip;
+  readonly mismatch?: Mismatch;
   /** More than one thing stands on it, each with its amount. */
   readonly several?: true;
 }
 export type PageLine =
-  ThingLine | { readonly kind: "total" | "equation" | "words"; readonly text: string; readonly slip?: Slip };
+  ThingLine | { readonly kind: "total" | "equation" | "words"; readonly text: string; readonly mismatch?: Mismatch };
 
 /** What a household once answered: a name as it was written, to the thing it meant; a unit with a name, to the unit. */
 export interface Meanings {

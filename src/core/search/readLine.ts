@@ -5,7 +5,7 @@ import { findAmounts, parseAmount, type AmountReading, type Spoons, type TypedAm
 import { nameThing, type LineThing, type MeasuredBy } from "./nameThing";
 import { meant, thingKey, unitKey, type LineAmount, type Meanings, type PageLine, type ThingLine } from "./pageLine";
 import type { SearchIndex } from "./search";
-import { slipBetween, type Slip } from "./slips";
+import { mismatchBetween, type Mismatch } from "./mismatches";
 
 const LONGEST = 200;
 /** A line without its bullet, its number in a list, and its full stop. */
@@ -144,7 +144,7 @@ function amountOf(
   material: Material | undefined,
   spoons: Spoons,
   again: (poured: boolean) => AmountReading,
-): { readonly amount: LineAmount; readonly slip?: Slip } {
+): { readonly amount: LineAmount; readonly mismatch?: Mismatch } {
   const fits = (amount: TypedAmount) =>
     !material || massG(material, amount.count.value, amount.unit, amount.fill, spoons) !== undefined;
   const [first, second] = readings;
@@ -160,8 +160,8 @@ function amountOf(
   const usable = of.filter(fits);
   if (usable.length === 0) return { amount: { kind: "missing" } };
   const other = second?.kind === "understood" && second.amount.unit !== "piece" ? plain(second.amount) : undefined;
-  const slip = usable.length === 1 && other ? slipBetween(usable[0], other, material, spoons) : undefined;
-  return slip ? { amount: whichOf([usable[0], other!]), slip } : { amount: whichOf(usable) };
+  const mismatch = usable.length === 1 && other ? mismatchBetween(usable[0], other, material, spoons) : undefined;
+  return mismatch ? { amount: whichOf([usable[0], other!]), mismatch } : { amount: whichOf(usable) };
 }
 
 /** Water and teas may stand on a page without a number: they make the paste up. */
@@ -214,15 +214,15 @@ export function readLine(text: string, index: SearchIndex, find: Lookup, spoons:
     return { kind: "words", text };
 
   const material = thing.kind === "known" ? find(thing.id) : undefined;
-  const { amount: said, slip } =
+  const { amount: said, mismatch } =
     several || vague
-      ? { amount: { kind: "missing" } as const, slip: undefined }
+      ? { amount: { kind: "missing" } as const, mismatch: undefined }
       : amountOf(amounts, material, spoons, (poured) => parseAmount(amountText(plainText), poured));
   let amount: LineAmount = said;
   if (amounts.length === 0 && material?.makesUp && (asNeeded || (!vague && isDrink(material))))
     amount = { kind: "asNeeded" };
   const unit = amount.kind === "which" ? meant(meanings.units, unitKey({ text })) : undefined;
-  const before = amount.kind === "which" && !slip ? amount.choices.filter((one) => one.unit === unit) : [];
+  const before = amount.kind === "which" && !mismatch ? amount.choices.filter((one) => one.unit === unit) : [];
   if (before.length === 1) amount = { kind: "known", amount: before[0] };
   const remembered: ThingLine["remembered"] = {
     ...(rememberedThing ? { thing: true as const } : {}),
@@ -235,7 +235,7 @@ export function readLine(text: string, index: SearchIndex, find: Lookup, spoons:
     thing,
     amount,
     ...(Object.keys(remembered).length > 0 ? { remembered } : {}),
-    ...(slip ? { slip } : {}),
+    ...(mismatch ? { mismatch } : {}),
     ...(several ? { several } : {}),
   };
 }

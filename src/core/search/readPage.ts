@@ -4,7 +4,7 @@ import { parseAmount, type Spoons } from "../measure";
 import { NO_MEANINGS, type Meanings, type PageLine, type ThingLine } from "./pageLine";
 import { readLine, tidyLine } from "./readLine";
 import type { SearchIndex } from "./search";
-import { spoonSlip, totalSlip } from "./slips";
+import { spoonMismatch, totalMismatch } from "./mismatches";
 
 const MOST_LINES = 200;
 const TOTAL = /^(?:in all|altogether|total|together|makes|sum)\b[:\s]*/iu;
@@ -19,8 +19,8 @@ function equation(text: string, spoons: Spoons): PageLine | undefined {
       reading.kind === "understood" ? reading.amount : reading.kind === "ask" ? reading.choices[0] : undefined,
     );
   if (!left || !right || left.of !== "" || right.of !== "" || left.unit === "g" || right.unit === "g") return undefined;
-  const slip = spoonSlip(left, right, spoons);
-  return { kind: "equation", text, ...(slip ? { slip } : {}) };
+  const mismatch = spoonMismatch(left, right, spoons);
+  return { kind: "equation", text, ...(mismatch ? { mismatch } : {}) };
 }
 
 /** "1 tbsp each amla, neem and bhringraj" is three lines. */
@@ -60,8 +60,8 @@ export function readPage(
     const total = TOTAL.exec(text);
     const spoonsOnly = total ? undefined : equation(text, spoons);
     if (total || spoonsOnly) {
-      const slip = total && sum ? totalSlip(text.slice(total[0].length), sum) : undefined;
-      read.push(spoonsOnly ?? { kind: "total", text, ...(slip ? { slip } : {}) });
+      const mismatch = total && sum ? totalMismatch(text.slice(total[0].length), sum) : undefined;
+      read.push(spoonsOnly ?? { kind: "total", text, ...(mismatch ? { mismatch } : {}) });
       continue;
     }
     const parts = eachOf(text)?.map((part) => readLine(part, index, find, spoons, meanings));

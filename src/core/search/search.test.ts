@@ -5,8 +5,8 @@ import {
   readPage,
   search,
   searchIndex,
-  slipIn,
-  spoonSlip,
+  mismatchIn,
+  spoonMismatch,
   thingKey,
   unitKey,
   withinEdits,
@@ -186,24 +186,24 @@ describe("a notebook page", () => {
     expect(thingLine("2 oz honey").amount.kind).toBe("which");
     expect(thingLine("2 oz henna").amount.kind).toBe("known");
   });
-  test("spoons and grams that no spoon reconciles are a slip; those that one does are not", () => {
-    expect(page("2 tbsp amla (60 g)")[0].slip).toMatchObject({ kind: "disagree", saidG: 60 });
-    expect(page("2 tbsp amla (16 g)")[0].slip).toBeUndefined();
-    expect(page("60 g amla, 2 tbsp")[0].slip?.kind).toBe("disagree");
-    expect(slipIn(amount("2 tbsp (60 g)"), findMaterial("amla"), "metric")?.kind).toBe("disagree");
-    expect(slipIn(amount("2 tbsp"), findMaterial("amla"), "metric")).toBeUndefined();
+  test("spoons and grams that no spoon reconciles are a mismatch; those that one does are not", () => {
+    expect(page("2 tbsp amla (60 g)")[0].mismatch).toMatchObject({ kind: "disagree", saidG: 60 });
+    expect(page("2 tbsp amla (16 g)")[0].mismatch).toBeUndefined();
+    expect(page("60 g amla, 2 tbsp")[0].mismatch?.kind).toBe("disagree");
+    expect(mismatchIn(amount("2 tbsp (60 g)"), findMaterial("amla"), "metric")?.kind).toBe("disagree");
+    expect(mismatchIn(amount("2 tbsp"), findMaterial("amla"), "metric")).toBeUndefined();
   });
   test("an equation of spoons is held to what spoons hold", () => {
     expect(page("3 tsp = 1 tbsp")[0]).toMatchObject({ kind: "equation" });
-    expect(page("3 tsp = 1 tbsp")[0].slip).toBeUndefined();
-    expect(page("2 tsp = 1 tbsp")[0].slip).toMatchObject({ kind: "spoons", said: 1, unit: "tbsp" });
-    expect(page("4 tsp = 1 tbsp", "australian")[0].slip).toBeUndefined();
-    expect(spoonSlip(amount("2 tsp"), amount("1 tbsp"), "us")).toMatchObject({ really: expect.closeTo(2 / 3, 3) });
-    expect(page("honey 1 tbsp (2 tsp)")[0].slip?.kind).toBe("spoons");
+    expect(page("3 tsp = 1 tbsp")[0].mismatch).toBeUndefined();
+    expect(page("2 tsp = 1 tbsp")[0].mismatch).toMatchObject({ kind: "spoons", said: 1, unit: "tbsp" });
+    expect(page("4 tsp = 1 tbsp", "australian")[0].mismatch).toBeUndefined();
+    expect(spoonMismatch(amount("2 tsp"), amount("1 tbsp"), "us")).toMatchObject({ really: expect.closeTo(2 / 3, 3) });
+    expect(page("honey 1 tbsp (2 tsp)")[0].mismatch?.kind).toBe("spoons");
   });
-  test("a total its parts do not come to is a slip", () => {
-    expect(page("40 g amla\n20 g brahmi\nin all 60 g").at(-1)!.slip).toBeUndefined();
-    expect(page("40 g amla\n20 g brahmi\nin all 100 g").at(-1)!.slip).toMatchObject({ kind: "total", saidG: 100 });
+  test("a total its parts do not come to is a mismatch", () => {
+    expect(page("40 g amla\n20 g brahmi\nin all 60 g").at(-1)!.mismatch).toBeUndefined();
+    expect(page("40 g amla\n20 g brahmi\nin all 100 g").at(-1)!.mismatch).toMatchObject({ kind: "total", saidG: 100 });
   });
   test("any page is read: never thrown at, never NaN", () => {
     const piece = fc.constantFrom(
@@ -235,11 +235,11 @@ describe("a notebook page", () => {
           fc.array(piece, { maxLength: 14 }).map((pieces) => pieces.join(" ")),
         ),
         (text) => {
-          for (const { slip } of page(text)) {
-            if (slip?.kind === "disagree")
-              expect(Number.isFinite(slip.saidG) && slip.spoonG.low <= slip.spoonG.high).toBe(true);
-            if (slip?.kind === "spoons") expect(Number.isFinite(slip.really)).toBe(true);
-            if (slip?.kind === "total") expect(Number.isFinite(slip.sumG.mid)).toBe(true);
+          for (const { mismatch } of page(text)) {
+            if (mismatch?.kind === "disagree")
+              expect(Number.isFinite(mismatch.saidG) && mismatch.spoonG.low <= mismatch.spoonG.high).toBe(true);
+            if (mismatch?.kind === "spoons") expect(Number.isFinite(mismatch.really)).toBe(true);
+            if (mismatch?.kind === "total") expect(Number.isFinite(mismatch.sumG.mid)).toBe(true);
           }
         },
       ),

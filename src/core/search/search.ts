@@ -20,12 +20,12 @@ interface Entry {
 }
 export interface SearchIndex {
   readonly entries: readonly Entry[];
-  /** Every word and every sound that occurs, once: a slip of the keys is looked for in these and not in each entry. */
+  /** Every word and every sound that occurs, once: a typo is looked for in these and not in each entry. */
   readonly words: readonly string[];
   readonly sounds: readonly string[];
 }
 
-export interface Found {
+export interface SearchHit {
   readonly id: string;
   /** The name that was hit, where it is not the first one; undefined also where the use was hit. */
   readonly by?: string;
@@ -104,10 +104,10 @@ const SMALL_WORDS = ["for", "the", "and", "with", "of", "my", "your", "some", "a
 const LEAST_FUZZY = 4;
 /** Above every score of a name. */
 const MEANT = 140;
-/** One slip in four letters, two from seven on. */
-const slips = (length: number): number => (length < LEAST_FUZZY ? 0 : length < 7 ? 1 : 2);
+/** One typo in four letters, two from seven on. */
+const typosIn = (length: number): number => (length < LEAST_FUZZY ? 0 : length < 7 ? 1 : 2);
 
-/** What a slip of the keys may have meant: words near each word that was typed, and sounds near the whole. */
+/** What a typo may have meant: words near each word that was typed, and sounds near the whole. */
 interface Near {
   readonly words: ReadonlyMap<string, ReadonlySet<string>>;
   readonly sounds: ReadonlySet<string>;
@@ -117,7 +117,7 @@ const MOST_SOUNDED = 2;
 
 function nearIn({ words: all, sounds }: SearchIndex, words: readonly string[], sound: string): Near {
   const near = (text: string, among: readonly string[]) =>
-    new Set(slips(text.length) === 0 ? [] : among.filter((one) => withinEdits(text, one, slips(text.length))));
+    new Set(typosIn(text.length) === 0 ? [] : among.filter((one) => withinEdits(text, one, typosIn(text.length))));
   return {
     words: new Map(words.map((word) => [word, near(word, all)])),
     sounds: words.length > MOST_SOUNDED ? new Set() : near(sound, sounds),
@@ -144,7 +144,7 @@ const BY_NAME: readonly { readonly score: number; readonly hit: (query: Query, n
   { score: 48, hit: ({ sound }, name) => sound.length > 2 && name.sound === sound },
   { score: 44, hit: ({ sound }, name) => sound.length > 3 && name.sound.startsWith(sound) },
 ];
-/** With slips: nothing is called so to the letter, which the first pass has found. */
+/** With typos: nothing is called so to the letter, which the first pass has found. */
 const NEAR_NAME = 32;
 /** The first name of a thing stands before its other names. */
 const FIRST_NAME = 3;
@@ -158,7 +158,7 @@ const BY_USE: readonly { readonly score: number; readonly hit: (query: Query, en
 ];
 /** Words of several names and of the form among them. */
 const MIXED = 42;
-/** The same with slips of the keys. */
+/** The same with typos. */
 const NEAR_MIXED = 30;
 
 function scoreOf(entry: Entry, query: Query, close?: Near): { score: number; by?: string } {
@@ -184,13 +184,13 @@ function scoreOf(entry: Entry, query: Query, close?: Near): { score: number; by?
  * Materials by any name, Latin, regional, misspelt, or by what they are used for, the likeliest first.
  * @param query as typed, in any script, with or without accents; empty finds nothing
  */
-export function search(index: SearchIndex, query: string, limit = 24): Found[] {
+export function search(index: SearchIndex, query: string, limit = 24): SearchHit[] {
   const folded = foldText(query).trim().replace(/\s+/g, " ").slice(0, 80);
   const words = wordsOf(folded, 8);
   if (words.length === 0) return [];
   const sound = soundOf(folded);
   const typed: Query = { text: folded, words, sound, asked: words.filter((word) => !SMALL_WORDS.includes(word)) };
-  const pass = (close?: Near): Found[] =>
+  const pass = (close?: Near): SearchHit[] =>
     index.entries
       .map((entry) => ({ id: entry.id, ...scoreOf(entry, typed, close) }))
       .filter(({ score }) => score > 0)
@@ -201,8 +201,8 @@ export function search(index: SearchIndex, query: string, limit = 24): Found[] {
   const meant = Object.hasOwn(KITCHEN_NAMES, folded)
     ? KITCHEN_NAMES[folded].ids.filter((id) => index.entries.some((entry) => entry.id === id))
     : [];
-  const first = meant.map((id, rank): Found => ({ id, score: MEANT - rank }));
-  // Slips of spelling are looked for only where nothing is called so.
+  const first = meant.map((id, rank): SearchHit => ({ id, score: MEANT - rank }));
+  // Typos are looked for only where nothing is called so.
   const exact = [...first, ...pass().filter(({ id }) => !meant.includes(id))].slice(0, limit);
   return exact.length > 0 ? exact : pass(nearIn(index, words, sound));
 }

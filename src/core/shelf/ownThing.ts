@@ -59,7 +59,7 @@ function wider(figure: Figure, of: string): Figure {
 }
 const share = (figure: Figure): Figure => ({ ...figure, high: Math.min(1, figure.high) });
 
-function likeness({ id, name, use }: OwnThing, like: Material): Material {
+function likeMaterial({ id, name, use }: OwnThing, like: Material): Material {
   const of = like.names[0].text;
   const { plant: _, notToConfuse: __, inci: ___, ...rest } = like;
   const { holding, soak, pieceG } = like;
@@ -101,7 +101,7 @@ export function ownMaterials(things: readonly OwnThing[], tables: Lookup = findM
   const make = (thing: OwnThing, within: readonly string[]): Material | undefined => {
     if (thing.kind === "like") {
       const like = find(thing.likeId, within);
-      return like && likeness(thing, like);
+      return like && likeMaterial(thing, like);
     }
     const parts = thing.parts.map(({ materialId, share: by }) => ({ material: find(materialId, within), share: by }));
     if (parts.length === 0 || parts.some(({ material }) => !material)) return undefined;

@@ -1,4 +1,4 @@
-export * from "./draws";
+export * from "./withdrawals";
 export * from "./gather";
 export * from "./premix";
 export * from "./ledger";

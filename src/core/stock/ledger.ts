@@ -1,16 +1,16 @@
-import type { Draw } from "./draws";
+import type { Withdrawal } from "./withdrawals";
 
 /** What the ledger says a bowl took of a jar: one row for each draw, grams above zero. */
-export interface Withdrawal {
+export interface LedgerRow {
   readonly eventId: string;
   readonly slot: string;
   readonly jarId: string;
   readonly massG: number;
 }
 
-export interface LedgerDifference<W> {
+export interface LedgerDiff<W> {
   readonly gone: readonly W[];
-  readonly fresh: readonly Withdrawal[];
+  readonly fresh: readonly LedgerRow[];
 }
 
 const SAME_G = 1e-6;
@@ -20,14 +20,14 @@ const SAME_G = 1e-6;
  * on a jar, none for those that were taken back. A draw that names no jar stays with the jar it is on already.
  * @param jarOf the jar of a draw that names none and stands nowhere yet; undefined where it takes from no jar
  */
-export function ledgerDifference<W extends Withdrawal>(
-  draws: readonly Draw[],
+export function ledgerDiff<W extends LedgerRow>(
+  draws: readonly Withdrawal[],
   there: readonly W[],
-  jarOf: (draw: Draw) => string | undefined,
-): LedgerDifference<W> {
-  const keyOf = ({ eventId, slot }: Pick<Draw, "eventId" | "slot">) => `${eventId} ${slot}`;
+  jarOf: (draw: Withdrawal) => string | undefined,
+): LedgerDiff<W> {
+  const keyOf = ({ eventId, slot }: Pick<Withdrawal, "eventId" | "slot">) => `${eventId} ${slot}`;
   const old = new Map(there.map((row) => [keyOf(row), row]));
-  const wanted = new Map<string, Withdrawal>();
+  const wanted = new Map<string, LedgerRow>();
   for (const draw of draws) {
     const { eventId, slot, massG } = draw;
     const jarId = draw.jarId ?? old.get(keyOf(draw))?.jarId ?? jarOf(draw);

@@ -4,7 +4,7 @@ import { PLAIN_HEAD } from "../head";
 import { findMaterial } from "../material";
 import { computePaste } from "../paste";
 import { EMPTY_SHELF, questionOn, type Shelf } from "../shelf";
-import { costOf, drawsOf, gather, ledgerDifference, premixOf, type Draw, type Withdrawal } from ".";
+import { costOf, withdrawalsOf, gather, ledgerDiff, premixOf, type Withdrawal, type LedgerRow } from ".";
 
 describe("gathering", () => {
   const bowl = (shelf: Shelf) => {
@@ -49,7 +49,7 @@ describe("gathering", () => {
     const of = (id: string) => rows.find(({ materialId }) => materialId === id)!.needG.mid;
     const density = (id: string) => findMaterial(id)!.bulkDensityGPerMl.value;
     expect(of("rose-water") / of("milk")).toBeCloseTo(density("rose-water") / density("milk") / 3, 9);
-    const draws = drawsOf(question, result.value, [
+    const draws = withdrawalsOf(question, result.value, [
       { id: "e1", payload: { kind: "poured", ml: 100 }, deviceId: "d", deviceSeq: 1, revSeen: 1, atMs: 1 },
     ]);
     expect(draws.map(({ slot, jarId }) => [slot, jarId])).toEqual([
@@ -154,9 +154,9 @@ describe("the ledger of a bowl", () => {
   const anyDraws = fc.uniqueArray(anyDraw, { selector: ({ eventId, slot }) => `${eventId} ${slot}`, maxLength: 12 });
   const jarOf = ({ slot }: { slot: string }) => (slot === "added" ? "in use" : undefined);
   /** Draws that follow each other on one ledger. */
-  const ledgerAfter = (all: readonly (readonly Draw[])[]) =>
-    all.reduce<readonly Withdrawal[]>((ledger, draws) => {
-      const { gone, fresh } = ledgerDifference(draws, ledger, jarOf);
+  const ledgerAfter = (all: readonly (readonly Withdrawal[])[]) =>
+    all.reduce<readonly LedgerRow[]>((ledger, draws) => {
+      const { gone, fresh } = ledgerDiff(draws, ledger, jarOf);
       return [...ledger.filter((row) => !gone.includes(row)), ...fresh];
     }, []);
   test("says what was drawn, whatever it said before: each draw on a jar once, and nothing else", () => {
@@ -178,15 +178,15 @@ describe("the ledger of a bowl", () => {
     fc.assert(
       fc.property(anyDraws, (draws) => {
         const ledger = ledgerAfter([draws]);
-        expect(ledgerDifference(draws, ledger, jarOf)).toEqual({ gone: [], fresh: [] });
+        expect(ledgerDiff(draws, ledger, jarOf)).toEqual({ gone: [], fresh: [] });
         expect(ledgerAfter([draws, []])).toEqual([]);
       }),
     );
   });
   test("what was added stays with the jar it was drawn from when another one is in use", () => {
-    const draw: Draw = { eventId: "e", slot: "added", materialId: "amla", massG: 5 };
+    const draw: Withdrawal = { eventId: "e", slot: "added", materialId: "amla", massG: 5 };
     const ledger = [{ eventId: "e", slot: "added", jarId: "first", massG: 5 }];
-    expect(ledgerDifference([{ ...draw, massG: 8 }], ledger, () => "second").fresh).toMatchObject([
+    expect(ledgerDiff([{ ...draw, massG: 8 }], ledger, () => "second").fresh).toMatchObject([
       { jarId: "first", massG: 8 },
     ]);
   });

@@ -82,7 +82,7 @@ async function sorted(book: Book, householdId: string, knex = database()): Promi
   const counts = { adds: none(), here: none(), back: none() };
   for (const { kind, field, counted, nameOf } of KINDS) {
     const things: readonly { readonly id: string }[] = book[field] ?? [];
-    const known: ReadonlyMap<string, store.Known & { readonly rowId?: string }> =
+    const known: ReadonlyMap<string, store.KnownId & { readonly rowId?: string }> =
       kind === "own_thing"
         ? await store.knownThings(householdId, knex)
         : await store.knownIds(

@@ -103,7 +103,7 @@ function senseOf(book: Book): Problem[] {
     if (seen.has(value)) problems.push({ field, code: "repeated" });
     seen.add(value);
   };
-  const moment = (field: string, value: string) => {
+  const checkMoment = (field: string, value: string) => {
     if (!MOMENT.test(value)) problems.push({ field, code: "notText" });
   };
   const name = (field: string, value: string) => note(checkText(field, value, "nameChars"));
@@ -140,7 +140,7 @@ function senseOf(book: Book): Problem[] {
     });
     jar.tests?.forEach(({ id: testId, takenAt, test }, n) => {
       id(`${at}.tests.${n}.id`, testId);
-      moment(`${at}.tests.${n}.takenAt`, takenAt);
+      checkMoment(`${at}.tests.${n}.takenAt`, takenAt);
       if (material) note(...checkJarTest(test, material, `${at}.tests.${n}.test`));
     });
   });
@@ -148,18 +148,18 @@ function senseOf(book: Book): Problem[] {
     const at = `book.heads.${i}`;
     id(`${at}.id`, head.id);
     name(`${at}.name`, head.name);
-    moment(`${at}.createdAt`, head.createdAt);
+    checkMoment(`${at}.createdAt`, head.createdAt);
     problems.push(...checkHead(head.hair, `${at}.hair`));
   });
   book.blends.forEach((blend, i) => {
     const at = `book.blends.${i}`;
     id(`${at}.id`, blend.id);
     name(`${at}.name`, blend.name);
-    moment(`${at}.createdAt`, blend.createdAt);
+    checkMoment(`${at}.createdAt`, blend.createdAt);
     if (blend.versions.length === 0) problems.push({ field: `${at}.versions`, code: "required" });
     blend.versions.forEach((version, n) => {
       id(`${at}.versions.${n}.id`, version.id);
-      moment(`${at}.versions.${n}.createdAt`, version.createdAt);
+      checkMoment(`${at}.versions.${n}.createdAt`, version.createdAt);
       problems.push(...checkBlend(version.blend, `${at}.versions.${n}.blend`, find));
     });
   });
@@ -168,8 +168,8 @@ function senseOf(book: Book): Problem[] {
     id(`${at}.id`, batch.id);
     name(`${at}.blendName`, batch.blendName);
     name(`${at}.headName`, batch.headName);
-    moment(`${at}.startsAt`, batch.startsAt);
-    moment(`${at}.createdAt`, batch.createdAt);
+    checkMoment(`${at}.startsAt`, batch.startsAt);
+    checkMoment(`${at}.createdAt`, batch.createdAt);
     within(`${at}.question`, checkQuestion(batch.question));
     note(
       strangeIn(batch.question, `${at}.question`),
@@ -183,8 +183,8 @@ function senseOf(book: Book): Problem[] {
     batch.events.forEach((event, n) => {
       const on = `${at}.events.${n}`;
       id(`${on}.id`, event.id);
-      moment(`${on}.deviceClock`, event.deviceClock);
-      moment(`${on}.happenedAt`, event.happenedAt);
+      checkMoment(`${on}.deviceClock`, event.deviceClock);
+      checkMoment(`${on}.happenedAt`, event.happenedAt);
       count(`${on}.deviceSeq`, event.deviceSeq);
       count(`${on}.revSeen`, event.revSeen, LEAST_SEEN);
       problems.push(...checkPayload(event.payload, `${on}.payload`, find));

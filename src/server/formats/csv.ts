@@ -17,5 +17,5 @@ export const csvOf = (rows: readonly CsvRow[]): string =>
     { newline: "\r\n", header: false },
   )}\r\n`;
 
-export const moment = (ms: number | undefined): string => (ms === undefined ? "" : new Date(ms).toISOString());
+export const isoMoment = (ms: number | undefined): string => (ms === undefined ? "" : new Date(ms).toISOString());
 export const tenth = (value: number): number => Math.round(value * 10) / 10;

@@ -4,7 +4,7 @@ import { eventsOf } from "@/store/events";
 import { findBatches } from "@/store/batches";
 import type { LogFilter } from "@/store/log";
 import { materialName } from "@/words/names";
-import { moment, tenth, type CsvRow } from "./csv";
+import { isoMoment, tenth, type CsvRow } from "./csv";
 import { csvStream } from "./stream";
 import { pagesOf } from "./logCsv";
 
@@ -37,7 +37,7 @@ export function linesCsv(householdId: string, filter: Omit<LogFilter, "limit" | 
       if (!batch) return [];
       const { question, answer } = batch;
       const state = foldBatch(events.get(id) ?? []);
-      const head = [moment(batch.startsAtMs), batch.blendName, batch.headName, id];
+      const head = [isoMoment(batch.startsAtMs), batch.blendName, batch.headName, id];
       const plannedMl = answer.liquid.state === "unreachable" ? undefined : answer.liquid.ml.mid;
       return [
         ...asMade(question, answer, state).lines.map((line, i): CsvRow => [

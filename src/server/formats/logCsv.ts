@@ -2,7 +2,7 @@ import type { Knex } from "knex";
 import { MARKS, type Mark } from "@/core/batch";
 import type { BatchRow } from "@/store/batches";
 import { listBatches, type LogFilter } from "@/store/log";
-import { moment, tenth, type CsvRow } from "./csv";
+import { isoMoment, tenth, type CsvRow } from "./csv";
 import { csvStream } from "./stream";
 
 /** The columns keep their places: what a later release asks stands behind. */
@@ -29,17 +29,17 @@ const PAGE = 200;
 
 /** One bowl as a row, in the order of the columns. */
 const rowOf = (batch: BatchRow): CsvRow => [
-  moment(batch.startsAtMs),
+  isoMoment(batch.startsAtMs),
   batch.blendName,
   batch.headName,
   batch.summary.purpose,
   batch.summary.liquidMl ? tenth(batch.summary.liquidMl.mid) : "",
   tenth(batch.pouredMl),
   tenth(batch.summary.totalG.mid),
-  moment(batch.mixedMs),
-  moment(batch.onHeadMs),
-  moment(batch.rinsedMs),
-  moment(batch.closedMs),
+  isoMoment(batch.mixedMs),
+  isoMoment(batch.onHeadMs),
+  isoMoment(batch.rinsedMs),
+  isoMoment(batch.closedMs),
   ...FIRST_MARKS.map((mark) => batch.marks[mark] ?? ""),
   batch.again ?? "",
   batch.note,

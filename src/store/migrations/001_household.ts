@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { COLLATION, id, moment, owned, within } from "./columns";
+import { COLLATION, id, momentColumn, owned, within } from "./columns";
 
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.createTable("household", (table) => {
@@ -8,7 +8,7 @@ export async function up(knex: Knex): Promise<void> {
     id(table, "id").notNullable().primary();
     table.string("name", 120).notNullable();
     table.bigInteger("rev").notNullable().defaultTo(0);
-    moment(table, "created_at").notNullable();
+    momentColumn(table, "created_at").notNullable();
   });
   await knex.schema.createTable("setting", (table) => {
     table.charset("utf8mb4");
@@ -21,25 +21,25 @@ export async function up(knex: Knex): Promise<void> {
   });
   await owned(knex, "person", (table) => {
     table.string("name", 120).notNullable();
-    moment(table, "erased_at");
+    momentColumn(table, "erased_at");
   });
   await owned(knex, "device", (table) => {
     id(table, "person_id");
     table.string("name", 120).notNullable();
-    moment(table, "last_seen_at").notNullable();
+    momentColumn(table, "last_seen_at").notNullable();
     within(table, "person_id", "person");
   });
   await owned(knex, "head", (table) => {
     id(table, "person_id");
     table.string("name", 120).notNullable();
     table.json("hair").notNullable();
-    moment(table, "removed_at");
+    momentColumn(table, "removed_at");
     within(table, "person_id", "person");
   });
   await owned(knex, "blend", (table) => {
     table.string("name", 120).notNullable();
     id(table, "current_version_id");
-    moment(table, "removed_at");
+    momentColumn(table, "removed_at");
   });
   await owned(knex, "blend_version", (table) => {
     id(table, "blend_id").notNullable();
@@ -87,13 +87,13 @@ export async function up(knex: Knex): Promise<void> {
     table.json("answer").notNullable();
     table.json("figures").notNullable();
     table.integer("model").notNullable();
-    moment(table, "starts_at").notNullable();
+    momentColumn(table, "starts_at").notNullable();
     // From here on a projection of the batch's events, written in their transaction.
     table.double("poured_ml").notNullable().defaultTo(0);
-    moment(table, "mixed_at");
-    moment(table, "on_head_at");
-    moment(table, "rinsed_at");
-    moment(table, "closed_at");
+    momentColumn(table, "mixed_at");
+    momentColumn(table, "on_head_at");
+    momentColumn(table, "rinsed_at");
+    momentColumn(table, "closed_at");
     table.integer("soft");
     table.integer("slip");
     table.integer("grit");
@@ -114,7 +114,7 @@ export async function up(knex: Knex): Promise<void> {
     id(table, "device_id").notNullable();
     table.bigInteger("device_seq").notNullable();
     table.bigInteger("rev_seen").notNullable();
-    moment(table, "device_clock").notNullable();
+    momentColumn(table, "device_clock").notNullable();
     table.index(["batch_id", "rev_seen", "device_id", "device_seq"]);
     within(table, "batch_id", "batch");
     within(table, "person_id", "person");

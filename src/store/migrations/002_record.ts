@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
 import { foldBatch, summaryOf, termsOf, type BatchEvent } from "@/core/batch";
-import { COLLATION, id, moment, owned, within } from "./columns";
+import { COLLATION, id, momentColumn, owned, within } from "./columns";
 
 /** What the record needs: who may come in, when things really happened, what the log is searched by, imports that can be undone. */
 export async function up(knex: Knex): Promise<void> {
@@ -12,26 +12,26 @@ export async function up(knex: Knex): Promise<void> {
     table.collate(COLLATION);
     table.bigIncrements("id");
     id(table, "household_id").notNullable().references("household.id");
-    moment(table, "at").notNullable();
+    momentColumn(table, "at").notNullable();
     table.index(["household_id", "at"]);
   });
   await knex.schema.alterTable("device", (table) => {
     id(table, "token_hash", 64);
-    moment(table, "sent_away_at");
+    momentColumn(table, "sent_away_at");
     table.unique(["token_hash"]);
     table.index(["household_id", "rev"]);
   });
   await owned(knex, "pairing", (table) => {
     id(table, "code_hash", 64).notNullable().unique();
     id(table, "person_id");
-    moment(table, "expires_at").notNullable();
-    moment(table, "used_at");
+    momentColumn(table, "expires_at").notNullable();
+    momentColumn(table, "used_at");
     within(table, "person_id", "person");
   });
   await owned(knex, "import", (table) => {
     table.string("name", 200).notNullable();
     table.json("adds").notNullable();
-    moment(table, "undone_at");
+    momentColumn(table, "undone_at");
     table.index(["household_id", "rev"]);
   });
   for (const name of ["head", "blend", "batch"]) {
@@ -42,14 +42,14 @@ export async function up(knex: Knex): Promise<void> {
     });
   }
   await knex.schema.alterTable("batch_event", (table) => {
-    moment(table, "happened_at");
+    momentColumn(table, "happened_at");
   });
   await knex("batch_event").update({ happened_at: knex.ref("created_at") });
   await knex.raw("ALTER TABLE batch_event MODIFY happened_at DATETIME(3) NOT NULL");
   await knex.schema.alterTable("batch", (table) => {
     id(table, "blend_id");
     table.json("summary");
-    moment(table, "removed_at");
+    momentColumn(table, "removed_at");
     table.string("place", 10);
     within(table, "blend_id", "blend");
     table.index(["household_id", "head_id", "starts_at", "id"]);
@@ -59,7 +59,7 @@ export async function up(knex: Knex): Promise<void> {
     table.collate(COLLATION);
     id(table, "household_id").notNullable();
     table.specificType("term", "VARCHAR(80) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin").notNullable();
-    moment(table, "starts_at").notNullable();
+    momentColumn(table, "starts_at").notNullable();
     id(table, "batch_id").notNullable();
     table.primary(["household_id", "term", "starts_at", "batch_id"]);
     table.index(["household_id", "batch_id"]);

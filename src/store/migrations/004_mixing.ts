@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { id, moment, owned, within } from "./columns";
+import { id, momentColumn, owned, within } from "./columns";
 
 /** A second liquid and a maker's own choices with a blend; readings on ring and plate, and what each says of the jars. */
 export async function up(knex: Knex): Promise<void> {
@@ -11,10 +11,10 @@ export async function up(knex: Knex): Promise<void> {
     // A test of a bowl carries the id of the event that told it; a powder tested by itself names its jar.
     id(table, "batch_id");
     id(table, "jar_id");
-    moment(table, "taken_at").notNullable();
+    momentColumn(table, "taken_at").notNullable();
     table.json("test").notNullable();
     table.json("judged").notNullable();
-    moment(table, "withdrawn_at");
+    momentColumn(table, "withdrawn_at");
     table.index(["household_id", "taken_at"]);
     table.index(["household_id", "batch_id"]);
     within(table, "batch_id", "batch");

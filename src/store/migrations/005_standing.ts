@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { COLLATION, id, moment, within } from "./columns";
+import { COLLATION, id, momentColumn, within } from "./columns";
 
 /** What a hard day asked for: tries by address, the owner's code, imports that are one step in every table, ids compared as they are written. */
 export async function up(knex: Knex): Promise<void> {
@@ -11,10 +11,10 @@ export async function up(knex: Knex): Promise<void> {
     table.boolean("owner").notNullable().defaultTo(false);
   });
   await knex.schema.alterTable("device", (table) => {
-    moment(table, "resets_until");
+    momentColumn(table, "resets_until");
   });
   await knex.schema.alterTable("person", (table) => {
-    moment(table, "removed_at");
+    momentColumn(table, "removed_at");
     id(table, "import_id");
     within(table, "import_id", "import");
   });

@@ -1,13 +1,13 @@
 import type { Knex } from "knex";
 import { worksheet } from "@/core/batch";
-import { moment } from "./columns";
+import { momentColumn } from "./columns";
 
 const MINUTE_MS = 60_000;
 
 /** A bowl stands where it was mixed, and its plan is kept beside; marks of any kind, by what the bowl was for. */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable("batch", (table) => {
-    moment(table, "planned_at");
+    momentColumn(table, "planned_at");
     table.json("marks");
   });
   await knex("batch").update({ planned_at: knex.ref("starts_at") });

@@ -5,7 +5,7 @@ export const COLLATION = "utf8mb4_uca1400_ai_ci";
 /** Ids are lower-case UUIDs made by the client, so that a repeated write is the same write; hashes are as plain. */
 export const id = (table: Knex.CreateTableBuilder, name: string, length = 36) =>
   table.specificType(name, `CHAR(${length}) CHARACTER SET ascii COLLATE ascii_bin`);
-export const moment = (table: Knex.CreateTableBuilder, name: string) => table.specificType(name, "DATETIME(3)");
+export const momentColumn = (table: Knex.CreateTableBuilder, name: string) => table.specificType(name, "DATETIME(3)");
 
 /** A table of a household's rows: its id, its household, the rev that wrote it, and a pair that others refer to. */
 export async function owned(
@@ -19,7 +19,7 @@ export async function owned(
     id(table, "id").notNullable().primary();
     id(table, "household_id").notNullable().references("household.id");
     table.bigInteger("rev").notNullable();
-    moment(table, "created_at").notNullable();
+    momentColumn(table, "created_at").notNullable();
     columns(table);
     table.unique(["household_id", "id"]);
   });

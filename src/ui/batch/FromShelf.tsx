@@ -1,6 +1,6 @@
 import Link from "next/link";
 import { useMemo, useSyncExternalStore } from "react";
-import { drawsOf, pricePerG } from "@/core/stock";
+import { withdrawalsOf, pricePerG } from "@/core/stock";
 import { type BatchEvent } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { gramWords } from "@/words/amounts";
@@ -33,7 +33,7 @@ export function FromShelf({
     // A long bowl is folded once more for this; the page does not wait for it.
     if (!inBrowser) return [];
     const sums = new Map<string, number>();
-    for (const { jarId, massG } of drawsOf(question, answer, events))
+    for (const { jarId, massG } of withdrawalsOf(question, answer, events))
       if (jarId !== undefined) sums.set(jarId, (sums.get(jarId) ?? 0) + massG);
     return [...sums];
   }, [inBrowser, question, answer, events]);

@@ -2,9 +2,9 @@
 import { HEAPS, massG, type Material } from "@/core/material";
 import { FILLS, UNITS, type Fill, type TypedAmount, type Unit } from "@/core/measure";
 import { jarFor, jarMaterial } from "@/core/shelf";
-import { slipIn } from "@/core/search";
+import { mismatchIn } from "@/core/search";
 import { gramWords } from "@/words/amounts";
-import { slipWords } from "@/words/shelf";
+import { mismatchWords } from "@/words/shelf";
 import { typedWords } from "@/words/events";
 import { FILL_NAME, UNIT_NAME } from "@/words/names";
 import { Button } from "../parts/Button";
@@ -68,7 +68,7 @@ export function AmountFields({
       : reading === undefined && Number.isFinite(plain) && plain > 0 && unit !== "g"
         ? asG({ value: plain, low: plain, high: plain }, unit, fill)
         : "";
-  const slip = reading?.kind === "understood" ? slipIn(reading.amount, material, spoons) : undefined;
+  const mismatch = reading?.kind === "understood" ? mismatchIn(reading.amount, material, spoons) : undefined;
   const hint =
     reading?.kind === "understood"
       ? `read as ${typedWords(reading.amount)}${inG ? `, ${inG}` : ""}`
@@ -82,7 +82,7 @@ export function AmountFields({
       <div className="grid grid-cols-[6rem_1fr] gap-3">
         <Field
           label={label}
-          problem={reading?.kind === "ask" ? "Which one?" : (problem ?? (slip && slipWords(slip)))}
+          problem={reading?.kind === "ask" ? "Which one?" : (problem ?? (mismatch && mismatchWords(mismatch)))}
           hint={hint}
         >
           {(a) => (

@@ -1,5 +1,5 @@
 "use client";
-import type { Drawn } from "@/core/figure";
+import type { Simulated } from "@/core/figure";
 import { inSpoons } from "@/core/measure";
 import { pourPlan, type PasteAnswer } from "@/core/paste";
 import { bandWords, roundTo, spoonWords } from "@/words/amounts";
@@ -14,7 +14,7 @@ interface JugSideProps {
   readonly answer: PasteAnswer;
   readonly doc: BlendDocument;
   readonly stale: boolean;
-  readonly drawn: Drawn | undefined;
+  readonly drawn: Simulated | undefined;
   readonly problem: string | undefined;
   readonly dispatch: (action: Edit) => void;
 }

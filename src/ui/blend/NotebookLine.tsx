@@ -116,7 +116,7 @@ export function NotebookLine({
             />
           )}
           {line.amount.kind === "which" && !decision.amount && (
-            <Asked words={line.slip ? "Which of them?" : "How much is meant?"}>
+            <Asked words={line.mismatch ? "Which of them?" : "How much is meant?"}>
               {line.amount.choices.map((choice) => (
                 <Button key={`${choice.count.value} ${choice.unit}`} onClick={() => onUnit(choice)}>
                   {typedWords(choice)}

@@ -4,7 +4,7 @@ import { convertForm, massG, NOT_IN_A_PASTE, otherForms, type Material } from "@
 import { UNITS, type TypedAmount, type Unit } from "@/core/measure";
 import { isDrink, readPage, thingKey, unitKey, type Meanings, type PageLine, type ThingLine } from "@/core/search";
 import { jarFor, jarMaterial } from "@/core/shelf";
-import { conversionWords, slipWords } from "@/words/shelf";
+import { conversionWords, mismatchWords } from "@/words/shelf";
 import { send } from "../api";
 import { Button } from "../parts/Button";
 import { useShelf } from "../shelf/ShelfContext";
@@ -210,21 +210,21 @@ export function NotebookPage({ already, written, setWritten, onTake, onClose }: 
                     onDecide={(change) => decide(key, change)}
                     onMean={(id) => mean(line, id)}
                     onAskAgain={() => askAgain(line)}
-                    onUnit={(amount) => (line.slip ? decide(key, { amount }) : meanUnit(line, amount))}
+                    onUnit={(amount) => (line.mismatch ? decide(key, { amount }) : meanUnit(line, amount))}
                   />
                 ) : (
                   <span className="text-quiet">
                     {line.text}
-                    {line.kind === "equation" && !line.slip
+                    {line.kind === "equation" && !line.mismatch
                       ? ": that is right"
                       : line.kind === "words"
                         ? ": left out, as words"
                         : ""}
                   </span>
                 )}
-                {line.slip && (
+                {line.mismatch && (
                   <span className="block text-stop" role="alert">
-                    {slipWords(line.slip)}
+                    {mismatchWords(line.mismatch)}
                   </span>
                 )}
               </li>

@@ -1,5 +1,5 @@
 import Link from "next/link";
-import { compareBlends, type Layer } from "@/core/paste";
+import { diffBlends, type Layer } from "@/core/paste";
 import type { PastVersion } from "@/store/blends";
 import { changeWords } from "@/words/changes";
 import { momentWords } from "@/words/times";
@@ -58,7 +58,7 @@ export function VersionsView({ versions, bowls, against, timeZone, nowMs }: Vers
         {versions.map((version, i) => {
           const other = fixed ?? versions[i + 1];
           const changes =
-            other && other.versionId !== version.versionId ? compareBlends(other.blend, version.blend) : undefined;
+            other && other.versionId !== version.versionId ? diffBlends(other.blend, version.blend) : undefined;
           return (
             <li
               key={version.versionId}

@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useRef, useState } from "react";
-import type { Drawn } from "@/core/figure";
+import type { Simulated } from "@/core/figure";
 import { pourSpec, type PasteQuestion } from "@/core/paste";
 import { send } from "../api";
 
@@ -19,21 +19,21 @@ const askOf = ({ own: _, learnt: __, spoons, ...question }: PasteQuestion) => ({
  * is no worker or it died. A newer question ends the run of an older one. Undefined until it is there: the first-order
  * band stands until then.
  */
-export function usePour(question: PasteQuestion | undefined): Drawn | undefined {
-  const [drawn, setDrawn] = useState<{ readonly question: PasteQuestion; readonly drawn: Drawn | undefined }>();
+export function usePour(question: PasteQuestion | undefined): Simulated | undefined {
+  const [drawn, setDrawn] = useState<{ readonly question: PasteQuestion; readonly drawn: Simulated | undefined }>();
   const worker = useRef<Worker | undefined>(undefined);
   useEffect(() => {
     if (!question) return;
     let over = false;
     let watch: ReturnType<typeof setTimeout> | undefined;
-    const done = (found: Drawn | undefined) => {
+    const done = (found: Simulated | undefined) => {
       if (!over) setDrawn({ question, drawn: found });
     };
     const askServer = async () => {
       clearTimeout(watch);
       worker.current?.terminate();
       if (over) return;
-      const answer = await send<{ drawn?: Drawn }>("POST", "paste/draws", askOf(question));
+      const answer = await send<{ drawn?: Simulated }>("POST", "paste/draws", askOf(question));
       if (answer.ok) done(answer.value.drawn);
     };
     const timer = setTimeout(() => {

@@ -1,4 +1,4 @@
-import type { Drawn } from "@/core/figure";
+import type { Simulated } from "@/core/figure";
 import type { LiquidAnswer } from "@/core/paste";
 import { pourMl, roundTo } from "@/words/amounts";
 import { ownColour } from "../parts/colour";
@@ -14,7 +14,7 @@ interface JugProps {
   readonly colour: readonly [number, number, number];
   readonly pouredMl?: number;
   /** Where simulated bowls stopped; drawn as a swelling beside the band. */
-  readonly drawn?: Drawn;
+  readonly drawn?: Simulated;
 }
 
 /** The measuring jug to scale: first pour filled, the band hatched, spoon steps as ticks. */
@@ -109,7 +109,7 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
 const SWELLING = { x: LEFT + 46, width: 46 };
 
 /** The draws as a shape: at each height as wide as the share of bowls that stopped there. */
-function swelling({ bins, from, to }: Drawn, heightOf: (ml: number) => number): string {
+function swelling({ bins, from, to }: Simulated, heightOf: (ml: number) => number): string {
   const most = Math.max(...bins);
   const points = bins.map(
     (share, i) =>

@@ -3,18 +3,18 @@ import { createContext, useContext, useMemo, type ReactNode } from "react";
 import type { Lookup } from "@/core/material";
 import { lookupOn, type HouseShelf } from "@/core/shelf";
 
-interface Known extends HouseShelf {
+interface ShelfHere extends HouseShelf {
   readonly find: Lookup;
 }
 
-const known = (house: HouseShelf): Known => ({ ...house, find: lookupOn(house.shelf) });
+const known = (house: HouseShelf): ShelfHere => ({ ...house, find: lookupOn(house.shelf) });
 
 /** The layout provides it on every page. */
-const Context = createContext<Known | undefined>(undefined);
+const Context = createContext<ShelfHere | undefined>(undefined);
 
 export function ShelfProvider({ house, children }: { house: HouseShelf; children: ReactNode }) {
   const value = useMemo(() => known(house), [house]);
   return <Context.Provider value={value}>{children}</Context.Provider>;
 }
 
-export const useShelf = (): Known => useContext(Context)!;
+export const useShelf = (): ShelfHere => useContext(Context)!;

@@ -3,7 +3,7 @@ import { findMaterial, phaseOf, type Phase } from "../material";
 import { asMade, foldBatch, inOrder, kindOf, type BatchEvent } from "../batch";
 
 /** What one event of a bowl took off the shelf. `slot` tells draws of one event apart. */
-export interface Draw {
+export interface Withdrawal {
   readonly eventId: string;
   readonly slot: string;
   readonly materialId: string;
@@ -17,7 +17,11 @@ export interface Draw {
  * (measured out, its step ticked, the bowl mixed), as much as really went in; pours draw the liquid; what was added
  * draws itself. A withdrawn event draws nothing.
  */
-export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: readonly BatchEvent[]): Draw[] {
+export function withdrawalsOf(
+  question: PasteQuestion,
+  answer: PasteAnswer,
+  events: readonly BatchEvent[],
+): Withdrawal[] {
   const state = foldBatch(events);
   const gone = new Set(state.withdrawn);
   const standing = [...new Map(events.map((event) => [event.id, event])).values()]
@@ -41,13 +45,13 @@ export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: re
     });
   }
   const made = asMade(question, answer, state);
-  const planned = made.lines.flatMap(({ line, materialId, jarId, reallyG }): Draw[] => {
+  const planned = made.lines.flatMap(({ line, materialId, jarId, reallyG }): Withdrawal[] => {
     const eventId = line === undefined ? undefined : by[line];
     return eventId === undefined || !(reallyG > 0)
       ? []
       : [{ eventId, slot: `line ${line}`, materialId, ...(jarId === undefined ? {} : { jarId }), massG: reallyG }];
   });
-  const added = made.lines.slice(answer.lines.length).map(({ materialId, reallyG }, i): Draw => ({
+  const added = made.lines.slice(answer.lines.length).map(({ materialId, reallyG }, i): Withdrawal => ({
     eventId: state.added[i].eventId,
     slot: "added",
     materialId,
@@ -60,7 +64,7 @@ export function drawsOf(question: PasteQuestion, answer: PasteAnswer, events: re
     gPerMl: share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1),
   }));
   const poured = pours.flatMap(({ eventId, ml }) =>
-    liquids.map(({ gPerMl, ...liquid }): Draw => ({ eventId, ...liquid, massG: ml * gPerMl })),
+    liquids.map(({ gPerMl, ...liquid }): Withdrawal => ({ eventId, ...liquid, massG: ml * gPerMl })),
   );
   return [...planned, ...added.filter(({ massG }) => massG > 0), ...poured];
 }

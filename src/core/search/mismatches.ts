@@ -3,7 +3,7 @@ import { massG, type Material } from "../material";
 import { parseAmount, volumeMl, type Spoons, type TypedAmount } from "../measure";
 
 /** Something on a page that cannot be right, or cannot be both. */
-export type Slip =
+export type Mismatch =
   /** Spoons and grams of one thing that no spoon reconciles. */
   | { readonly kind: "disagree"; readonly spoonG: Band; readonly saidG: number }
   /** Spoons made equal that are not: what the first is in the second's unit. */
@@ -16,7 +16,7 @@ const GENEROUS = 1.25;
 const apartFrom = (saidG: number, { low, high }: Band): boolean => saidG < low / GENEROUS || saidG > high * GENEROUS;
 
 /** Spoons made equal: what one side holds in the other's unit. Undefined where it is no equation of spoons, or right. */
-export function spoonSlip(left: TypedAmount, right: TypedAmount, spoons: Spoons): Slip | undefined {
+export function spoonMismatch(left: TypedAmount, right: TypedAmount, spoons: Spoons): Mismatch | undefined {
   const [a, b] = [left, right].map(({ count, unit }) => volumeMl(count.value, unit, spoons));
   const one = volumeMl(1, right.unit, spoons);
   if (a === undefined || b === undefined || !one || Math.abs(a / b - 1) < 0.04) return undefined;
@@ -24,7 +24,7 @@ export function spoonSlip(left: TypedAmount, right: TypedAmount, spoons: Spoons)
 }
 
 /** A total in grams that the lines above do not come to. */
-export function totalSlip(text: string, sumG: Band): Slip | undefined {
+export function totalMismatch(text: string, sumG: Band): Mismatch | undefined {
   const reading = parseAmount(text);
   if (reading.kind !== "understood" || reading.amount.unit !== "g" || !(sumG.mid > 0)) return undefined;
   const saidG = reading.amount.count.value;
@@ -32,22 +32,22 @@ export function totalSlip(text: string, sumG: Band): Slip | undefined {
 }
 
 /** What stands behind a typed amount, in brackets or after a comma, and contradicts it: "2 tbsp (60 g)". */
-export function slipIn(amount: TypedAmount, material: Material | undefined, spoons: Spoons): Slip | undefined {
+export function mismatchIn(amount: TypedAmount, material: Material | undefined, spoons: Spoons): Mismatch | undefined {
   const behind = /^[(=,]?\s*(.+?)\)?$/.exec(amount.of)?.[1] ?? "";
   const second = behind === "" ? undefined : parseAmount(behind);
   if (second?.kind !== "understood" || second.amount.of !== "" || second.amount.unit === "piece") return undefined;
-  return slipBetween(amount, second.amount, material, spoons);
+  return mismatchBetween(amount, second.amount, material, spoons);
 }
 
 /** Two amounts of one thing that contradict each other. */
-export function slipBetween(
+export function mismatchBetween(
   amount: TypedAmount,
   second: TypedAmount,
   material: Material | undefined,
   spoons: Spoons,
-): Slip | undefined {
+): Mismatch | undefined {
   const [spooned, said] = amount.unit === "g" ? [second, amount] : [amount, second];
-  if (said.unit !== "g") return spoonSlip(amount, second, spoons);
+  if (said.unit !== "g") return spoonMismatch(amount, second, spoons);
   const mass =
     spooned.unit === "g" || !material
       ? undefined

@@ -1,4 +1,4 @@
-import { draw } from "./draw";
+import { simulate } from "./simulate";
 import { normals, seeded } from "./random";
 
 test("the same seed gives the same numbers, even and normal ones as they should be", () => {
@@ -16,7 +16,7 @@ test("the same seed gives the same numbers, even and normal ones as they should 
 
 test("one figure's quantiles are its own ends, bent as the model bends them (closed form)", () => {
   const inputs = [{ value: 10, low: 7, high: 15 }];
-  const { band, bins } = draw(
+  const { band, bins } = simulate(
     inputs,
     1,
     (x, out) => {
@@ -34,7 +34,7 @@ test("one figure's quantiles are its own ends, bent as the model bends them (clo
 
 test("a figure whose range goes below zero is drawn below zero; one that cannot be is not", () => {
   const low = (figure: { value: number; low: number; high: number }) =>
-    draw(
+    simulate(
       [figure],
       1,
       (x, out) => {
@@ -52,6 +52,6 @@ test("draws without an answer are left out; none at all is said", () => {
   const model = (x: Float64Array, out: Float64Array) => {
     out[0] = x[0] > 10 ? NaN : x[0];
   };
-  expect(draw([{ value: 10, low: 5, high: 15 }], 1, model, 0, seeded(1), 2000)!.band.high).toBeLessThanOrEqual(10);
-  expect(draw([{ value: 20, low: 20, high: 20 }], 1, model, 0, seeded(1), 10)).toBeUndefined();
+  expect(simulate([{ value: 10, low: 5, high: 15 }], 1, model, 0, seeded(1), 2000)!.band.high).toBeLessThanOrEqual(10);
+  expect(simulate([{ value: 20, low: 20, high: 20 }], 1, model, 0, seeded(1), 10)).toBeUndefined();
 });

@@ -1,5 +1,5 @@
-import type { Drawn } from "../figure";
-import { drawMix, type PourSpec } from "../balance";
+import type { Simulated } from "../figure";
+import { simulateMix, type PourSpec } from "../balance";
 import type { PasteQuestion } from "./blend";
 import { checkQuestion } from "./checkBlend";
 import { settle } from "./settle";
@@ -12,7 +12,7 @@ export function pourSpec(question: PasteQuestion): PourSpec | undefined {
 }
 
 /** Where the pour will stop, ml, in many draws; undefined where there is no pour to draw. */
-export function drawPour(question: PasteQuestion, count?: number): Drawn | undefined {
+export function simulatePour(question: PasteQuestion, count?: number): Simulated | undefined {
   const spec = pourSpec(question);
-  return spec && drawMix(spec, count);
+  return spec && simulateMix(spec, count);
 }

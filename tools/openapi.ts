@@ -3,7 +3,7 @@ import { readFileSync, writeFileSync } from "node:fs";
 import { defaultMetadataStorage } from "class-transformer/cjs/storage.js";
 import { validationMetadatasToSchemas } from "class-validator-jsonschema";
 import { createGenerator } from "ts-json-schema-generator";
-import { OPERATIONS, type Operation } from "./operations";
+import { OPERATIONS, type Operation } from "../src/server/operations";
 
 /** Makes `docs/openapi.json` from the input classes, the answers' types and the list of operations. Run by `./run openapi`. */
 const FILE = "docs/openapi.json";

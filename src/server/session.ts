@@ -5,7 +5,7 @@ import { HERE } from "@/store/door";
 import { theHousehold, type Household, type Settings } from "@/store/household";
 
 /** Who asks: this house's household, and the device. A stranger is nobody until a password or a code lets it in. */
-export interface Visitor {
+export interface Session {
   readonly household: Household;
   readonly settings: Settings;
   readonly deviceId: string;
@@ -43,7 +43,7 @@ export const onNetwork = (): boolean => (process.env.LISTEN_HOST ?? "127.0.0.1")
  * Who asks; undefined where there is no household, "stranger" where its door is locked and the device has no session.
  * With an open door the server listens on this machine only, and every device is at home.
  */
-export async function visitorOf(headers: Headers): Promise<Visitor | "stranger" | undefined> {
+export async function sessionOf(headers: Headers): Promise<Session | "stranger" | undefined> {
   const found = await theHousehold();
   if (!found) return undefined;
   const { household, settings } = found;

@@ -1,4 +1,4 @@
-import { draw, seeded, type Drawn } from "../figure";
+import { simulate, seeded, type Simulated } from "../figure";
 import { FREE_AMOUNT, MIX_OUTPUTS, type MixSpec } from "./figures";
 import { mixRun } from "./mixRun";
 
@@ -12,12 +12,12 @@ export interface PourSpec extends MixSpec {
 }
 
 /** Where the pour will stop, ml: every figure of the mix drawn at once, the liquid solved anew for each draw. */
-export function drawMix(spec: PourSpec, count = POUR_DRAWS): Drawn | undefined {
+export function simulateMix(spec: PourSpec, count = POUR_DRAWS): Simulated | undefined {
   const run = mixRun(spec);
   const inMl = (values: Float64Array, out: Float64Array) => {
     run(values, out);
     // A draw that wants none of it stops before the first drop.
     out[FREE_AMOUNT] = Math.max(0, out[FREE_AMOUNT] / spec.densityGPerMl);
   };
-  return draw(spec.inputs, MIX_OUTPUTS, inMl, FREE_AMOUNT, seeded(SEED), count);
+  return simulate(spec.inputs, MIX_OUTPUTS, inMl, FREE_AMOUNT, seeded(SEED), count);
 }

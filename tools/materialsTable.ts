@@ -1,8 +1,8 @@
 import type { Figure } from "@/core/figure";
 import { FAMILIES, type Material } from "@/core/material";
 import { CATALOGUE } from "@/core/catalogue";
-import { FAMILY_NAME, FORM_NAME } from "./families";
-import { sourceWords } from "./sources";
+import { FAMILY_NAME, FORM_NAME } from "../src/words/families";
+import { sourceWords } from "../src/words/sources";
 
 const number = (value: number): string => Number(value.toPrecision(3)).toString();
 const figureText = ({ low, value, high }: Figure, scale = 1): string =>

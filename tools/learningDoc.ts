@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from "node:fs";
-import { learningDocument } from "./makers";
+import { learningDocument } from "../checks/makers";
 
 /** Writes docs/learning.md from 500 makers; with --check, only says whether it is as they say. */
 const now = learningDocument();

@@ -1,4 +1,4 @@
 import { writeFileSync } from "node:fs";
-import { materialsTable } from "@/words/materialsTable";
+import { materialsTable } from "./materialsTable";
 
 writeFileSync("docs/materials.md", materialsTable());

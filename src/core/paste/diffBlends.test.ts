@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
-import { compareBlends, type Blend } from ".";
+import { diffBlends, type Blend } from ".";
 
 const BLEND: Blend = {
   purpose: "mask",
@@ -17,9 +17,9 @@ const BLEND: Blend = {
 test("a blend does not differ from itself, nor from its lines in another order", () => {
   fc.assert(
     fc.property(anyQuestion, (question) => {
-      expect(compareBlends(question, question)).toEqual([]);
+      expect(diffBlends(question, question)).toEqual([]);
       const distinct = new Set(question.lines.map((line) => line.materialId)).size === question.lines.length;
-      if (distinct) expect(compareBlends(question, { ...question, lines: [...question.lines].reverse() })).toEqual([]);
+      if (distinct) expect(diffBlends(question, { ...question, lines: [...question.lines].reverse() })).toEqual([]);
     }),
   );
 });
@@ -29,7 +29,7 @@ test("what one way is added is the other way left out", () => {
     fc.property(anyQuestion, anyQuestion, (a, b) => {
       const count = (kind: string, changes: readonly { kind: string }[]) =>
         changes.filter((change) => change.kind === kind).length;
-      const [there, back] = [compareBlends(a, b), compareBlends(b, a)];
+      const [there, back] = [diffBlends(a, b), diffBlends(b, a)];
       expect(there.length).toBe(back.length);
       expect(count("added", there)).toBe(count("leftOut", back));
       expect(count("amount", there)).toBe(count("amount", back));
@@ -52,7 +52,7 @@ test("each thing that can differ is named", () => {
       { ...honey, materialId: "egg", unit: "piece" },
     ],
   };
-  expect(compareBlends(BLEND, to).map((change) => change.kind)).toEqual([
+  expect(diffBlends(BLEND, to).map((change) => change.kind)).toEqual([
     "amount",
     "leftOut",
     "added",
@@ -67,7 +67,7 @@ test("each thing that can differ is named", () => {
 });
 
 test("a second spoon of the same herb is an addition, not a change of the first", () => {
-  expect(compareBlends(BLEND, { ...BLEND, lines: [...BLEND.lines, { ...BLEND.lines[0], amount: 1 }] })).toEqual([
+  expect(diffBlends(BLEND, { ...BLEND, lines: [...BLEND.lines, { ...BLEND.lines[0], amount: 1 }] })).toEqual([
     { kind: "added", line: { ...BLEND.lines[0], amount: 1 } },
   ]);
 });

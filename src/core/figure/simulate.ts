@@ -2,7 +2,7 @@ import type { Band } from "./band";
 import { Z95, type Uncertain } from "./propagate";
 import { normals } from "./random";
 
-export interface Drawn {
+export interface Simulated {
   /** 5, 50 and 95 % of the draws. */
   readonly band: Band;
   /** Share of the draws in each of `bins` equal bins from the first to the last per mille. */
@@ -19,7 +19,7 @@ export interface Drawn {
  * @param output which of the model's outputs
  * @param random even numbers in [0, 1); seeded, so that the same question gives the same picture
  */
-export function draw(
+export function simulate(
   inputs: readonly Uncertain[],
   outputs: number,
   model: (values: Float64Array, out: Float64Array) => void,
@@ -27,7 +27,7 @@ export function draw(
   random: () => number,
   count: number,
   binCount = 24,
-): Drawn | undefined {
+): Simulated | undefined {
   const values = new Float64Array(inputs.length);
   const out = new Float64Array(outputs);
   const found = new Float64Array(count);

@@ -36,7 +36,7 @@ const sameLiquid = (a: Blend["liquid"], b: Blend["liquid"]): boolean =>
   same(a.with, b.with);
 
 /** Everything that differs between two versions; nothing where they make the same bowl. The order of lines does not count. */
-export function compareBlends(from: Blend, to: Blend): BlendChange[] {
+export function diffBlends(from: Blend, to: Blend): BlendChange[] {
   const [before, after] = [keyed(from.lines), keyed(to.lines)];
   const changes: BlendChange[] = [];
   for (const [key, line] of before) {
