@@ -120,7 +120,7 @@ export async function shelving(report: Report) {
   report("a shelf of 500 jars read from the book", median(reads), 100, "ms");
   const { household, settings } = (await theHousehold())!;
   const gathers: number[] = [];
-  for (let i = 0; i < 10; i++) gathers.push(await clocked(() => gathering(household.id, settings.spoons, [])));
+  for (let i = 0; i < 10; i++) gathers.push(await clocked(() => gathering(household, settings.spoons, [])));
   report("what today's shelf can make, the demo's blends", median(gathers), 100, "ms");
   // The page itself, with five hundred jars in the house that answers.
   await inTransaction(household.id, async (write) => {

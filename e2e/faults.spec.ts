@@ -1,16 +1,7 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { expect, test, type Page } from "@playwright/test";
-
-async function drop(page: Page, name: string) {
-  await page.getByRole("button", { name: "put something in the bowl" }).click();
-  await page.getByLabel("What goes in?").fill(name);
-  await page
-    .getByRole("dialog")
-    .getByRole("button", { name: new RegExp(`^${name}`, "i") })
-    .first()
-    .click();
-}
+import { drop } from "./steps";
 
 test.describe("bad input: one clear line at its field, nothing lost", () => {
   for (const [text, says] of [

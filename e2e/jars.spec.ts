@@ -1,16 +1,8 @@
 import { expect, test, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { eventInput } from "./samples";
+import { putUp } from "./steps";
 
-const put = async (page: Page, of: string, grams: string, more: Readonly<Record<string, string>> = {}) => {
-  await page.goto("/shelf/new");
-  await page.getByLabel("What is in it?").fill(of);
-  await page.getByRole("listitem").getByRole("button").first().click();
-  await page.getByLabel("Full, it weighs, g").fill(grams);
-  for (const [label, value] of Object.entries(more)) await page.getByLabel(label).fill(value);
-  await page.getByRole("button", { name: "Put it on the shelf" }).click();
-  await page.waitForURL(/\/shelf\/[0-9a-f-]{36}$/);
-};
 /** Grams of a thing in the bowl, off its label. */
 const gramsOf = async (page: Page, name: RegExp): Promise<number> =>
   Number(/([\d.]+) g/.exec((await page.getByRole("button", { name }).first().textContent())!)![1]);
@@ -54,8 +46,8 @@ test("an old notebook page typed, six jars entered, a spoon of two weighed, and 
     ["liquorice", "60"],
     ["nettle leaf", "90"],
   ] as const)
-    await put(page, of, grams);
-  await put(page, "milk, whole", "1000", {
+    await putUp(page, of, grams);
+  await putUp(page, "milk, whole", "1000", {
     "In the shop’s own words": "From the corner",
     "What it cost": "1.4",
     Bought: "2026-11-20",

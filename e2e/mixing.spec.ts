@@ -1,23 +1,10 @@
 import { expect, test, type Page } from "@playwright/test";
+import { drop, putUp } from "./steps";
 import { v7 as uuid } from "uuid";
 
 async function jarOf(page: Page, of: string, grams: string): Promise<string> {
-  await page.goto("/shelf/new");
-  await page.getByLabel("What is in it?").fill(of);
-  await page.getByRole("listitem").getByRole("button").first().click();
-  await page.getByLabel("Full, it weighs, g").fill(grams);
-  await page.getByRole("button", { name: "Put it on the shelf" }).click();
-  await page.waitForURL(/\/shelf\/[0-9a-f-]{36}$/);
+  await putUp(page, of, grams);
   return page.url();
-}
-async function drop(page: Page, name: string) {
-  await page.getByRole("button", { name: "put something in the bowl" }).click();
-  await page.getByLabel("What goes in?").fill(name);
-  await page
-    .getByRole("dialog")
-    .getByRole("button", { name: new RegExp(`^${name}`, "i") })
-    .first()
-    .click();
 }
 /** The band beside the jug, as a share of its middle. */
 async function width(page: Page): Promise<number> {

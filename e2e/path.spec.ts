@@ -1,34 +1,9 @@
-import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
+import { eventInput } from "./samples";
+import { bowlOfItsOwn, drop, noFault } from "./steps";
 import { v7 as uuid } from "uuid";
 
-/** No accessibility fault that axe can find, on the page as it stands. */
-async function noFault(page: Page) {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"])
-    .analyze();
-  expect(
-    violations.map(
-      ({ id, nodes }) =>
-        `${id}: ${nodes
-          .map((node) => node.target.join(" "))
-          .slice(0, 3)
-          .join(" | ")}`,
-    ),
-  ).toEqual([]);
-}
-
-async function drop(page: Page, name: string) {
-  await page.getByRole("button", { name: "put something in the bowl" }).click();
-  await page.getByLabel("What goes in?").fill(name);
-  await page
-    .getByRole("dialog")
-    .getByRole("button", { name: new RegExp(`^${name}`, "i") })
-    .first()
-    .click();
-}
-
-test("from a bag of powder to a record: blend, save, make, pour, mark, close, find, repeat, print", async ({
+test("from an empty bowl to a saved blend: every number answers while one types, and what it warns of", async ({
   page,
 }) => {
   await page.goto("/");
@@ -54,7 +29,6 @@ test("from a bag of powder to a record: blend, save, make, pour, mark, close, fi
   await expect(page.getByText("Hibiscus flower can tint grey, blond or bleached hair")).toBeVisible();
   await expect(page.getByText(/Patch test: a dab on the inner arm, left 48 hours/)).toBeVisible();
 
-  // Every number answers while one types.
   const total = () => page.getByText(/^Makes \d+ g/).textContent();
   const before = await total();
   await page.getByRole("button", { name: /^yoghurt/ }).click();
@@ -74,7 +48,7 @@ test("from a bag of powder to a record: blend, save, make, pour, mark, close, fi
   await expect(page.getByText(/Add about \d+ ml .* at a time/)).toBeVisible();
   await noFault(page);
 
-  // Save it, and make it.
+  // Kept under a name with everything odd in it, and made for a day to come.
   const name = "Test “mask” & <b>co</b> 🌿";
   await page.getByLabel("Name of this blend").fill(name);
   await page.getByRole("button", { name: "Save", exact: true }).click();
@@ -88,14 +62,22 @@ test("from a bag of powder to a record: blend, save, make, pour, mark, close, fi
   await expect(page.getByRole("heading", { level: 1 })).toContainText(`${name} for Odile`);
   await expect(page).toHaveURL(/\/batches\//);
   await expect(page.getByText("10:00", { exact: true })).toBeVisible(); // the step that puts it on
+});
 
-  // The worksheet: tick, pour, say, note, mark, close.
+const pouredSoFar = (page: Page) => page.locator("aside .font-say").first();
+
+test("the worksheet of a bowl: ticked, poured, said, marked, noted, one pour taken back, closed, and so after a reload", async ({
+  page,
+  request,
+}) => {
+  await page.goto(`/batches/${await bowlOfItsOwn(request, "A worksheet", "Sefa")}`);
   await page.getByRole("checkbox", { name: /Gather/ }).check();
   await page.getByRole("button", { name: /^Poured \d+ ml/ }).click();
-  const first = Number((await page.locator("aside .font-say").first().textContent())?.replace(/\D/g, ""));
+  await expect(pouredSoFar(page)).not.toHaveText("0 ml");
+  const first = Number((await pouredSoFar(page).textContent())?.replace(/\D/g, ""));
   await page.getByLabel("or ml").fill("25");
   await page.getByRole("button", { name: "Poured", exact: true }).click();
-  await expect(page.locator("aside .font-say").first()).toHaveText(`${first + 25} ml`);
+  await expect(pouredSoFar(page)).toHaveText(`${first + 25} ml`);
   await page.getByRole("button", { name: "Just right" }).click();
   await page.getByRole("button", { name: "Mixed: the rest begins" }).click();
   await expect(page.getByRole("checkbox", { name: /Pour by steps/ })).toBeChecked();
@@ -108,28 +90,43 @@ test("from a bag of powder to a record: blend, save, make, pour, mark, close, fi
   await page.getByRole("button", { name: "Note it" }).click();
   await expect(page.getByText("Ümlaut & <i>soft</i> curls").first()).toBeVisible();
 
-  // Take the second pour back: the history shows both, the total follows.
+  // The history shows both pours, the total follows.
   await page.getByText(/^what happened/).click();
   await page
     .getByRole("listitem")
     .filter({ hasText: "poured 25 ml" })
     .getByRole("button", { name: "take back" })
     .click();
-  await expect(page.locator("aside .font-say").first()).toHaveText(`${first} ml`);
+  await expect(pouredSoFar(page)).toHaveText(`${first} ml`);
   await noFault(page);
   await page.getByRole("button", { name: "Close this bowl" }).click();
   await expect(page.getByText(/Closed \d\d:\d\d/)).toBeVisible();
   await page.reload();
-  await expect(page.locator("aside .font-say").first()).toHaveText(`${first} ml`);
+  await expect(pouredSoFar(page)).toHaveText(`${first} ml`);
   await expect(page.getByRole("radio", { name: "4 of 5" }).first()).toHaveAttribute("aria-checked", "true");
 
   // One page of paper.
   const pdf = await page.pdf({ format: "A4", preferCSSPageSize: true });
   expect(pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)?.length).toBe(1);
+});
 
-  // Found in the log by its words, and repeated for another head with the amounts recomputed.
+test("a bowl is found in the log by its words, and repeated for another head with the amounts recomputed", async ({
+  page,
+  request,
+}) => {
+  const name = "Found again & <b>co</b>";
+  const id = await bowlOfItsOwn(request, name, "Tuuli");
+  const events = [
+    { kind: "marked", mark: "soft", value: 4 },
+    { kind: "marked", mark: "grit", value: 2 },
+    { kind: "again", again: "again" },
+    { kind: "noted", text: "Vöge & <i>soft</i> curls" },
+    { kind: "closed" },
+  ].map((payload, i) => ({ ...eventInput(), payload, deviceSeq: i + 1 }));
+  expect((await request.post(`/api/v1/batches/${id}/events`, { data: { events } })).status()).toBe(200);
+  await page.goto("/");
   await page.getByRole("link", { name: "Log" }).click();
-  await page.getByLabel("Words in it").fill("Ümlaut");
+  await page.getByLabel("Words in it").fill("Vöge");
   await page.getByRole("button", { name: "Look" }).click();
   await expect(page.getByRole("link", { name })).toHaveCount(1);
   await expect(page.getByText("again, soft 4, grit left 2")).toBeVisible();

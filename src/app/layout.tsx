@@ -19,9 +19,10 @@ async function ribbonState() {
   const nowMs = Date.now();
   try {
     const found = await house();
+    const [shelf, going] = await Promise.all([houseShelf(found), found ? goingOn(found.household, nowMs) : []]);
     return {
-      shelf: await houseShelf(found),
-      going: found ? await goingOn(found.household.id, nowMs) : [],
+      shelf,
+      going,
       timeZone: found?.settings.timeZone ?? "UTC",
       nowMs,
       rev: found?.household.rev ?? 0,

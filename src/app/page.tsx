@@ -15,7 +15,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ r
   const { removed } = await searchParams;
   const goneName = isUuid(removed) ? await removedBlendName(found.household.id, removed) : undefined;
   const [going, blends] = [
-    await goingOn(found.household.id, nowMs),
+    await goingOn(found.household, nowMs),
     await blendsWithBowls(found.household.id, found.settings.spoons),
   ];
   return (

@@ -23,7 +23,7 @@ test("four people with different hair, ten blends, a dozen bowls and one resting
   expect((await blendsWithBowls(householdId, "metric")).length).toBe(10);
   const { batches } = await readLog(householdId, new URLSearchParams(), "Europe/Berlin");
   expect(batches.filter((batch) => batch.closedMs !== undefined).length).toBe(12);
-  const going = await goingOn(householdId, NOW.getTime());
+  const going = await goingOn({ id: householdId, rev: 0 }, NOW.getTime());
   expect(going.map(({ stage, blendName }) => [stage, blendName])).toEqual([["resting", "Ferry rust"]]);
   const window = going[0].window!;
   expect(window.mixedMs).toBeLessThan(NOW.getTime());

@@ -71,7 +71,10 @@ server.on("request", (request, response) => {
     "x-real-ip",
   ])
     delete headers[name];
-  headers["x-infusing-address"] = (socket.remoteAddress ?? "").replace(/^::ffff:/, "");
+  const address = (socket.remoteAddress ?? "").replace(/^::ffff:/, "");
+  headers["x-infusing-address"] = address;
+  // On this machine itself packing an answer takes longer than carrying it.
+  if (address === "127.0.0.1" || address === "::1") delete headers["accept-encoding"];
   return handle(request, response).catch(() => response.destroy());
 });
 if (!dev) {

@@ -13,7 +13,7 @@ import { logFilter } from "./log";
 import { answerOf } from "./paste";
 import { notFound } from "./refusal";
 import { bookFile, fileOf, type Asked } from "./route";
-import { shelfOf } from "./shelf";
+import { shelfAsOf } from "./shelf";
 
 // What is served as a file: books of one thing, tables, a calendar, a recipe, the API's own description.
 
@@ -40,7 +40,7 @@ export async function recipeFile({ household, settings, params }: Asked<object>)
   const saved = await findBlend(household.id, params.id);
   if (!saved) throw notFound();
   const head = saved.headId ? await findHead(household.id, saved.headId) : undefined;
-  const question = questionOn(saved.blend, head?.hair ?? PLAIN_HEAD, settings.spoons, await shelfOf(household.id));
+  const question = questionOn(saved.blend, head?.hair ?? PLAIN_HEAD, settings.spoons, await shelfAsOf(household));
   const recipe = recipeOf(saved.name, answerOf(question), question);
   return fileOf(JSON.stringify(recipe, null, 2), "application/ld+json", "blend.jsonld");
 }

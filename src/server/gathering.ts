@@ -7,7 +7,8 @@ import { isUuid } from "@/core/text";
 import { listBlends } from "@/store/blends";
 import { listHeads } from "@/store/heads";
 import type { Asked } from "./route";
-import { shelfOf } from "./shelf";
+import type { Household } from "@/store/household";
+import { shelfAsOf } from "./shelf";
 
 /** A blend and the head it is to be made for. */
 export interface Want {
@@ -49,11 +50,15 @@ export const wantsIn = (text: string): Want[] =>
     });
 
 /** What some bowls want against the shelf, and which blends today's shelf can make. */
-export async function gathering(householdId: string, spoons: Spoons, asked: readonly Want[]): Promise<Gathering> {
+export async function gathering(
+  household: Pick<Household, "id" | "rev">,
+  spoons: Spoons,
+  asked: readonly Want[],
+): Promise<Gathering> {
   const [blends, heads, shelf] = await Promise.all([
-    listBlends(householdId),
-    listHeads(householdId),
-    shelfOf(householdId),
+    listBlends(household.id),
+    listHeads(household.id),
+    shelfAsOf(household),
   ]);
   const find = lookupOn(shelf);
   const bowlFor = (blendId: string, headId: string | null): WantedBowl | undefined => {
@@ -102,6 +107,6 @@ export async function gathering(householdId: string, spoons: Spoons, asked: read
 
 /** What the bowls in the address want of the shelf. */
 export async function readGathering({ household, settings, query }: Asked<object>) {
-  const { gathered, cost, wants } = await gathering(household.id, settings.spoons, wantsIn(query.get("want") ?? ""));
+  const { gathered, cost, wants } = await gathering(household, settings.spoons, wantsIn(query.get("want") ?? ""));
   return { wants, gathered, cost };
 }

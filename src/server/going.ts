@@ -1,12 +1,14 @@
 import { foldBatch, restWindow, worksheet, type Going } from "@/core/batch";
 import { openBatches } from "@/store/batches";
 import { listEvents, movedBatches } from "@/store/events";
+import type { Household } from "@/store/household";
+import { asOfRev } from "./asOfRev";
 import type { Asked } from "./route";
 
 const MINUTE_MS = 60_000;
 
-/** Everything open, placed on the clock. */
-export async function goingOn(householdId: string, nowMs: number): Promise<Going[]> {
+/** Open bowls, with what of each does not hang on the hour. */
+const openAsOf = asOfRev(async (householdId) => {
   const open = await openBatches(householdId);
   const moved = await movedBatches(
     householdId,
@@ -15,7 +17,17 @@ export async function goingOn(householdId: string, nowMs: number): Promise<Going
   const moves = new Map(
     await Promise.all(moved.map(async (id) => [id, foldBatch(await listEvents(householdId, id)).moves] as const)),
   );
-  return open.map((batch): Going => {
+  return open.map((batch) => {
+    const { answer } = batch;
+    const { mixedMin } = worksheet(answer);
+    const mixedMs = batch.mixedMs ?? batch.startsAtMs + mixedMin * MINUTE_MS;
+    return { batch, window: restWindow(answer.rest, mixedMs, batch.question.kitchenTempC, moves.get(batch.id)) };
+  });
+});
+
+/** Everything open, placed on the clock. */
+export async function goingOn(household: Pick<Household, "id" | "rev">, nowMs: number): Promise<Going[]> {
+  return (await openAsOf(household)).map(({ batch, window }): Going => {
     const { answer } = batch;
     const stage = batch.rinsedMs
       ? "rinsed"
@@ -33,12 +45,7 @@ export async function goingOn(householdId: string, nowMs: number): Promise<Going
       headName: batch.headName,
       stage,
       startsMs: batch.startsAtMs,
-      window: restWindow(
-        answer.rest,
-        batch.mixedMs ?? batch.startsAtMs + worksheet(answer).mixedMin * MINUTE_MS,
-        batch.question.kitchenTempC,
-        moves.get(batch.id),
-      ),
+      window,
       onHeadMs: batch.onHeadMs,
       rinseMs: batch.onHeadMs && batch.onHeadMs + answer.leaveOnMin.mid * MINUTE_MS,
       colour: powder?.colour ?? [0.6, 0.1, 60],
@@ -49,5 +56,5 @@ export async function goingOn(householdId: string, nowMs: number): Promise<Going
 /** What is going on, as of a rev. */
 export const readNow = async ({ household }: Asked<object>) => ({
   rev: household.rev,
-  going: await goingOn(household.id, Date.now()),
+  going: await goingOn(household, Date.now()),
 });

@@ -1,7 +1,7 @@
 import { cache } from "react";
 import { NO_MEANINGS } from "@/core/search";
 import { EMPTY_SHELF, type HouseShelf } from "@/core/shelf";
-import { shelfOf } from "./shelf";
+import { shelfAsOf } from "./shelf";
 import { todayIn } from "./jars";
 import type { House } from "./page";
 
@@ -18,7 +18,7 @@ export const houseShelf = cache(async (found: House | undefined): Promise<HouseS
     };
   const { household, settings } = found;
   return {
-    shelf: await shelfOf(household.id),
+    shelf: await shelfAsOf(household),
     spoons: settings.spoons,
     vessels: settings.vessels,
     currency: settings.currency,

@@ -5,7 +5,7 @@ import { correctPaste, type Seen } from "@/core/correct";
 import { haveOf } from "@/core/shelf";
 import { toQuestion, type CorrectionInput, type PasteInput } from "@/inputs/pasteInput";
 import { toReading } from "@/inputs/readingInput";
-import { shelfOf } from "./shelf";
+import { shelfAsOf } from "./shelf";
 import { unusable } from "./refusal";
 import type { Asked } from "./route";
 
@@ -17,10 +17,10 @@ export function answerOf(question: PasteQuestion): PasteAnswer {
 }
 
 export const computeUse = async ({ input, settings, household }: Asked<PasteInput>) =>
-  answerOf(toQuestion(input, settings.spoons, await shelfOf(household.id)));
+  answerOf(toQuestion(input, settings.spoons, await shelfAsOf(household)));
 
 export async function correctUse({ input, settings, household }: Asked<CorrectionInput>) {
-  const shelf = await shelfOf(household.id);
+  const shelf = await shelfAsOf(household);
   const question = toQuestion(input, settings.spoons, shelf);
   const seen: Seen = input.reading
     ? { by: "test", reading: toReading(input.reading) }
@@ -39,14 +39,14 @@ export async function correctUse({ input, settings, household }: Asked<Correctio
 
 /** Where the pour will stop by 20 000 draws, for a browser without workers. */
 export async function drawUse({ input, settings, household }: Asked<PasteInput>) {
-  const question = toQuestion(input, settings.spoons, await shelfOf(household.id));
+  const question = toQuestion(input, settings.spoons, await shelfAsOf(household));
   answerOf(question);
   return { drawn: simulatePour(question) };
 }
 
 /** How a bowl will feel, what to do about it, and in which order it is mixed. */
 export async function feelUse({ input, settings, household }: Asked<PasteInput>) {
-  const shelf = await shelfOf(household.id);
+  const shelf = await shelfAsOf(household);
   const question = toQuestion(input, settings.spoons, shelf);
   const answer = answerOf(question);
   const feel = feelAdvice(

@@ -10,6 +10,7 @@ import { findJar, jarMaterials, listJars } from "@/store/jars";
 import { listOwnThings } from "@/store/ownThings";
 import { listReadings, type StoredReading } from "@/store/readings";
 import { movesOfJar } from "@/store/stock";
+import { asOfRev } from "./asOfRev";
 import { notFound } from "./refusal";
 import type { Asked } from "./route";
 
@@ -30,6 +31,9 @@ export async function shelfOf(householdId: string, knex: Knex = database()): Pro
   const { learnt } = await learntFrom(householdId, readings, lookupOn({ own, jars: [] }), knex);
   return { own, jars, learnt };
 }
+
+/** The same as of a rev: what every page and every answer needs is read once after each write. */
+export const shelfAsOf = asOfRev((householdId) => shelfOf(householdId));
 
 /** What readings taught, in their order. A jar that was taken off the shelf still explains the bowls it was in. */
 async function learntFrom(householdId: string, readings: readonly StoredReading[], find: Lookup, knex: Knex) {
@@ -76,7 +80,7 @@ export async function readJar({ household, params }: Asked<object>) {
 
 /** What a name may mean here, with the names on the house's own jars. */
 export async function searchMaterials({ household, query }: Asked<object>) {
-  const shelf = await shelfOf(household.id);
+  const shelf = await shelfAsOf(household);
   const find = lookupOn(shelf);
   const index = searchIndex(
     everythingOn(shelf),

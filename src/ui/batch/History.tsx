@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { datesOf, inOrder, kindOf, type BatchEvent } from "@/core/batch";
 import { eventWords } from "@/words/events";
 import { momentWords } from "@/words/times";
@@ -26,12 +26,16 @@ export function History({ events, withdrawn, materialOf, timeZone, nowMs, onWith
   const shown = ordered.filter(({ payload }) => !kindOf(payload)?.aboutEvent).reverse();
   const [whole, setWhole] = useState(false);
   const [said, setSaid] = useState("");
+  // What nobody has opened is not drawn; it may have been opened before this was listening.
+  const details = useRef<HTMLDetailsElement>(null);
+  const [open, setOpen] = useState(false);
+  useEffect(() => setOpen(details.current?.open ?? false), []);
   if (shown.length === 0) return null;
   return (
-    <details className="no-print">
+    <details className="no-print" ref={details} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="pressable min-h-11 cursor-pointer py-2">what happened ({shown.length})</summary>
       <ul>
-        {(whole ? shown : shown.slice(0, MOST)).map(({ id, payload, atMs: tappedMs }) => {
+        {(!open ? [] : whole ? shown : shown.slice(0, MOST)).map(({ id, payload, atMs: tappedMs }) => {
           const gone = withdrawn.includes(id);
           const words = eventWords(payload, materialOf);
           const atMs = dates.get(id) ?? tappedMs;

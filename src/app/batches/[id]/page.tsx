@@ -14,13 +14,14 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   if (!found) notFound();
   const { household, settings } = found;
   const id = await idIn(params);
-  const [batch, events, heads] = await Promise.all([
-    findBatch(household.id, id),
+  const reading = findBatch(household.id, id);
+  const [batch, lastTime, events, heads] = await Promise.all([
+    reading,
+    reading.then((found) => found && lastTimeOf(household.id, found)),
     listEvents(household.id, id),
     listHeads(household.id),
   ]);
   if (!batch) notFound();
-  const lastTime = await lastTimeOf(household.id, batch);
   return (
     <BatchView
       batch={batch}

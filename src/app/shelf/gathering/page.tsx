@@ -9,7 +9,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ w
   const found = await house();
   if (!found) return <NoHouse />;
   const { shelf: _, ...rest } = await gathering(
-    found.household.id,
+    found.household,
     found.settings.spoons,
     wantsIn((await searchParams).want ?? ""),
   );

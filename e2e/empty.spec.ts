@@ -3,9 +3,16 @@ import { v7 as uuid } from "uuid";
 import { emptyDatabase } from "../src/demo/load";
 import { database } from "../src/store/connection";
 import { insertHousehold } from "../src/store/household";
+import { putBookAside } from "./steps";
 
-/** Runs last: it empties the book. A machine without a household, then one with an empty one, as a new maker finds it. */
-test.beforeAll(() => emptyDatabase());
+/** A machine without a household, then one with an empty one, as a new maker finds it. The book is put aside for it. */
+test.describe.configure({ mode: "serial" });
+let putBack: () => void;
+test.beforeAll(async () => {
+  putBack = putBookAside();
+  await emptyDatabase();
+});
+test.afterAll(() => putBack());
 
 test("no household yet: said on every page, and by the API", async ({ page, request }) => {
   for (const path of [

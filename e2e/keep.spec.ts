@@ -5,6 +5,7 @@ import { join } from "node:path";
 import { gunzipSync, gzipSync } from "node:zlib";
 import { expect, test, type APIRequestContext } from "@playwright/test";
 import { emptyDatabase } from "../src/demo/load";
+import { putBookAside } from "./steps";
 
 const folder = mkdtempSync(join(tmpdir(), "infusing-keep-"));
 const run = (...args: string[]) =>
@@ -13,6 +14,13 @@ const run = (...args: string[]) =>
     stdio: ["ignore", "pipe", "pipe"],
     env: { ...process.env, DATA_DIR: folder },
   });
+
+// Whatever happens to the book here, the others find it as it was.
+let putBack: () => void;
+test.beforeAll(() => {
+  putBack = putBookAside();
+});
+test.afterAll(() => putBack());
 
 async function book(request: APIRequestContext) {
   const get = async (path: string) => (await request.get(`/api/v1/${path}`)).json();

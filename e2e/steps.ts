@@ -1,0 +1,78 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import AxeBuilder from "@axe-core/playwright";
+import { expect, type APIRequestContext, type Page } from "@playwright/test";
+import { v7 as uuid } from "uuid";
+import { BLEND_INPUT, HEAD_INPUT } from "./samples";
+
+/** Puts a thing in the bowl by its name. */
+export async function drop(page: Page, name: string): Promise<void> {
+  await page.getByRole("button", { name: "put something in the bowl" }).click();
+  await page.getByLabel("What goes in?").fill(name);
+  await page
+    .getByRole("dialog")
+    .getByRole("button", { name: new RegExp(`^${name}`, "i") })
+    .first()
+    .click();
+}
+
+/** No accessibility fault that axe can find, on the page as it stands. */
+export async function noFault(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa"])
+    .analyze();
+  expect(
+    violations.map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .map((node) => node.target.join(" "))
+          .slice(0, 3)
+          .join(" | ")}`,
+    ),
+  ).toEqual([]);
+}
+
+/** Puts a jar on the shelf by the form; ends on its page. */
+export async function putUp(
+  page: Page,
+  of: string,
+  grams: string,
+  more: Readonly<Record<string, string>> = {},
+): Promise<void> {
+  await page.goto("/shelf/new");
+  await page.getByLabel("What is in it?").fill(of);
+  await page.getByRole("listitem").getByRole("button").first().click();
+  await page.getByLabel("Full, it weighs, g").fill(grams);
+  for (const [label, value] of Object.entries(more)) await page.getByLabel(label).fill(value);
+  await page.getByRole("button", { name: "Put it on the shelf" }).click();
+  await page.waitForURL(/\/shelf\/[0-9a-f-]{36}$/);
+}
+
+/** A bowl of a blend and a head of its own, by the API, so that nothing else of the house is in the way. */
+export async function bowlOfItsOwn(request: APIRequestContext, name: string, headName: string): Promise<string> {
+  const [headId, blendId, versionId, id] = [uuid(), uuid(), uuid(), uuid()];
+  const post = async (path: string, data: object) =>
+    expect((await request.post(`/api/v1/${path}`, { data })).status()).toBe(200);
+  await post("heads", { id: headId, name: headName, hair: HEAD_INPUT });
+  await post("blends", { id: blendId, versionId, name, headId, blend: BLEND_INPUT });
+  await post("batches", { id, versionId, headId });
+  return id;
+}
+
+/** Puts the whole book aside, for what empties or replaces it; the answer puts it back. */
+export function putBookAside(): () => void {
+  const folder = mkdtempSync(join(tmpdir(), "infusing-aside-"));
+  const run = (...args: string[]) =>
+    execFileSync("./run", args, {
+      stdio: ["ignore", "pipe", "pipe"],
+      env: { ...process.env, DATA_DIR: folder },
+    });
+  const file = join(folder, "book.sql.gz");
+  run("backup", file);
+  return () => {
+    run("restore", file);
+    rmSync(folder, { recursive: true, force: true });
+  };
+}
