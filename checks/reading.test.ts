@@ -17,10 +17,18 @@ import {
   thinPlateYieldPa,
 } from "@/core/reading";
 import { readCsv } from "./readCsv";
+import { radiusOfSheet, slumpOfColumn } from "./slumpAndSpread";
 
 const DENSITY = { value: 1.1, low: 1.07, high: 1.13 };
 
 describe("slump and spread, recomputed from the mechanics and not from the formulas (readings.csv)", () => {
+  test.each(readCsv("readings.csv"))(
+    "$test of $size at $yieldPa Pa: the file says what the simulation says",
+    ({ test: by, yieldPa, densityGPerMl, size, resultMm }) => {
+      const simulated = by === "ring" ? slumpOfColumn : radiusOfSheet;
+      expect(simulated(Number(yieldPa), Number(densityGPerMl), Number(size))).toBeCloseTo(Number(resultMm), 3);
+    },
+  );
   test.each(readCsv("readings.csv"))(
     "$test of $size at $yieldPa Pa: $resultMm mm",
     ({ test: by, yieldPa, densityGPerMl, size, resultMm }) => {

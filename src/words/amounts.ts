@@ -1,5 +1,6 @@
 import type { Band } from "@/core/figure";
 import type { SpoonAmount, Unit } from "@/core/measure";
+import { counted } from "./lists";
 
 const FRACTIONS: Readonly<Record<string, string>> = { "0.25": "¼", "0.5": "½", "0.75": "¾" };
 
@@ -25,7 +26,7 @@ export function spoonWords({ cups, tbsp, tsp }: SpoonAmount): string {
 /** A line's own unit where spoons say less: pieces and drops. */
 export function countWords(count: number, unit: Unit, spoons: SpoonAmount): string {
   if (unit === "piece") return `${kitchenNumber(Math.round(count * 4) / 4)} ${count > 1 ? "pieces" : "piece"}`;
-  if (unit === "drop") return `${Math.round(count)} ${Math.round(count) === 1 ? "drop" : "drops"}`;
+  if (unit === "drop") return counted(Math.round(count), "drop", "drops");
   return spoonWords(spoons);
 }
 

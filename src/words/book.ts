@@ -1,3 +1,5 @@
+import { andWords, counted } from "./lists";
+
 const NAMES = {
   heads: ["head", "heads"],
   blends: ["blend", "blends"],
@@ -26,6 +28,6 @@ export const sumOf = (a: Counts, b: Counts): Counts => ({
 export function countsWords(counts: Counts): string {
   const parts = (Object.keys(NAMES) as (keyof typeof NAMES)[])
     .filter((kind) => (counts[kind] ?? 0) > 0)
-    .map((kind) => `${counts[kind]} ${NAMES[kind][counts[kind] === 1 ? 0 : 1]}`);
-  return parts.length < 2 ? parts.join("") : `${parts.slice(0, -1).join(", ")} and ${parts.at(-1)}`;
+    .map((kind) => counted(counts[kind] ?? 0, NAMES[kind][0], NAMES[kind][1]));
+  return andWords(parts);
 }

@@ -1,5 +1,6 @@
 import type { Caution, CautionId } from "@/core/caution";
 import { materialName } from "./names";
+import { andWords } from "./lists";
 
 /** The usual cautions, briefly; each defers to those who know the person. */
 const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => string>> = {
@@ -46,8 +47,7 @@ const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => st
 
 export function cautionWords({ id, materialIds }: Caution): string {
   const names = materialIds.map(materialName);
-  const list =
-    names.length > 1 ? `${names.slice(0, -1).join(", ")} and ${names[names.length - 1]}` : (names[0] ?? "this");
+  const list = andWords(names) || "this";
   // One that a newer Infusing kept has no sentence here.
   const sentence = Object.hasOwn(SENTENCE, id)
     ? SENTENCE[id as CautionId](list, names.length > 1)

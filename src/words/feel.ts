@@ -4,6 +4,7 @@ import type { MixingStep } from "@/core/order";
 import type { Choices } from "@/core/paste";
 import { gramWords, mlWords, roundTo } from "./amounts";
 import { materialName } from "./names";
+import { plural } from "./lists";
 
 export const FEEL_NAME: Readonly<Record<Feel, string>> = {
   slip: "slip",
@@ -119,7 +120,7 @@ export function mixingStepWords(
       return `Count ${list} in at the very end, off any heat.`;
     case "bottle":
       return step.flows
-        ? `It leaves a nozzle: ${step.bottles === 1 ? "one bottle" : `${step.bottles} bottles`} of ${roundTo(vessels.bottleMl ?? 0, 1)} ml.`
+        ? `It leaves a nozzle: ${plural(step.bottles, "one bottle", `${step.bottles} bottles`)} of ${roundTo(vessels.bottleMl ?? 0, 1)} ml.`
         : "Too thick for a nozzle bottle: use hands or a brush, or aim for a drizzle.";
   }
 }

@@ -9,43 +9,56 @@ const LITTLE_OIL = estimate(0.01, 0, 0.025);
 
 export const FRUITS: readonly Material[] = [
   ...herb("fruit", {
-    id: "amla", names: "amla; Indian gooseberry; amalaki | la Phyllanthus emblica; Emblica officinalis | hi आँवला | hi-Latn amla | sa-Latn amalaki | ta-Latn nellikkai | te-Latn usirikaya | ml-Latn nellikka | kn-Latn betta nelli", inci: "Phyllanthus Emblica Fruit Powder",
-    jobs: ["condition", "shine", "acid"], use: "makers use it in conditioning masks; it is tart and a little drying", colour: [0.66, 0.07, 85], tags: ["drying", "acid"],
+    id: "amla",
+    names:
+      "amla; Indian gooseberry; amalaki | la Phyllanthus emblica; Emblica officinalis | hi आँवला | hi-Latn amla | sa-Latn amalaki | ta-Latn nellikkai" +
+      " | te-Latn usirikaya | ml-Latn nellikka | kn-Latn betta nelli",
+    inci: "Phyllanthus Emblica Fruit Powder",
+    jobs: ["condition", "shine", "acid"], use: "makers use it in conditioning masks; it is tart and a little drying", colour: [0.66, 0.07, 85],
+    tags: ["drying", "acid"],
     dissolving: extractive(50, "amalaki, dried"), oil: LITTLE_OIL, powder: { holding: TART, bulk: estimate(0.52, 0.44, 0.62) },
     whole: { bulk: PIECES, name: "amla, dried pieces" },
   }),
   ...herb("fruit", {
-    id: "reetha", names: "reetha; soapnut; aritha | la Sapindus mukorossi; Sapindus trifoliatus | hi रीठा | hi-Latn ritha | sa-Latn arishtaka | ta-Latn boondi kottai", inci: "Sapindus Mukorossi Fruit Powder",
+    id: "reetha",
+    names: "reetha; soapnut; aritha | la Sapindus mukorossi; Sapindus trifoliatus | hi रीठा | hi-Latn ritha | sa-Latn arishtaka | ta-Latn boondi kottai",
+    inci: "Sapindus Mukorossi Fruit Powder",
     jobs: ["wash"], use: "makers use it to wash hair; it foams, dries, and stings the eyes badly", colour: [0.62, 0.08, 65], tags: ["drying", "saponin"],
-    dissolving: estimate(0.4, 0.25, 0.55, "saponins and sugars of the rind"), oil: LITTLE_OIL, powder: { holding: estimate(1.5, 1.15, 1.9), bulk: estimate(0.5, 0.42, 0.6) },
+    dissolving: estimate(0.4, 0.25, 0.55, "saponins and sugars of the rind"), oil: LITTLE_OIL,
+    powder: { holding: estimate(1.5, 1.15, 1.9), bulk: estimate(0.5, 0.42, 0.6) },
     whole: { bulk: estimate(0.45, 0.35, 0.55), name: "soapnuts, whole", pieceG: practice(2.5, 1.8, 3.2, "a soapnut shell weighs 2–3 g") },
   }),
   ...herb("fruit", {
-    id: "shikakai", names: "shikakai | la Senegalia rugata; Acacia concinna | hi शिकाकाई | hi-Latn shikakai | ta-Latn sikakai | sa-Latn saptala", inci: "Acacia Concinna Fruit Powder",
+    id: "shikakai", names: "shikakai | la Senegalia rugata; Acacia concinna | hi शिकाकाई | hi-Latn shikakai | ta-Latn sikakai | sa-Latn saptala",
+    inci: "Acacia Concinna Fruit Powder",
     jobs: ["wash"], use: "makers use it to wash hair; it stings the eyes", colour: [0.5, 0.07, 62], tags: ["drying", "saponin"],
     dissolving: estimate(0.2, 0.1, 0.35), oil: LITTLE_OIL, powder: { holding: estimate(1.45, 1.15, 1.8), bulk: estimate(0.5, 0.42, 0.58) },
     whole: { bulk: estimate(0.2, 0.13, 0.28), name: "shikakai pods" },
   }),
   ...herb("fruit", {
-    id: "haritaki", names: "haritaki; harad | la Terminalia chebula | hi हरड़ | hi-Latn harad | sa-Latn haritaki | ta-Latn kadukkai", inci: "Terminalia Chebula Fruit Powder",
+    id: "haritaki", names: "haritaki; harad | la Terminalia chebula | hi हरड़ | hi-Latn harad | sa-Latn haritaki | ta-Latn kadukkai",
+    inci: "Terminalia Chebula Fruit Powder",
     jobs: ["scalp", "colour"], use: "makers use it as one of the three fruits of triphala; with iron it darkens", colour: [0.68, 0.08, 90], tags: ["drying"],
     dissolving: extractive(60, "haritaki"), oil: LITTLE_OIL, powder: { holding: TART, bulk: estimate(0.55, 0.46, 0.65) },
   }),
   ...herb("fruit", {
-    id: "bibhitaki", names: "bibhitaki; baheda | la Terminalia bellirica | hi बहेड़ा | hi-Latn baheda | sa-Latn bibhitaka | ta-Latn tandrikkai", inci: "Terminalia Bellerica Fruit Powder",
+    id: "bibhitaki", names: "bibhitaki; baheda | la Terminalia bellirica | hi बहेड़ा | hi-Latn baheda | sa-Latn bibhitaka | ta-Latn tandrikkai",
+    inci: "Terminalia Bellerica Fruit Powder",
     jobs: ["scalp"], use: "makers use it as one of the three fruits of triphala", colour: [0.6, 0.07, 80], tags: ["drying"],
     dissolving: extractive(35, "bibhitaka"), oil: LITTLE_OIL, powder: { holding: TART, bulk: estimate(0.52, 0.44, 0.62) },
   }),
   ...herb("fruit", {
     id: "triphala", names: "triphala; three fruits | hi त्रिफला | hi-Latn triphala | sa-Latn triphala | ta-Latn thiripala",
-    jobs: ["scalp", "condition"], use: "makers use this mixture of amla, haritaki and bibhitaki in equal parts for the scalp", colour: [0.62, 0.07, 82], tags: ["drying", "acid"], contains: ["amla", "haritaki", "bibhitaki"],
+    jobs: ["scalp", "condition"], use: "makers use this mixture of amla, haritaki and bibhitaki in equal parts for the scalp", colour: [0.62, 0.07, 82],
+    tags: ["drying", "acid"], contains: ["amla", "haritaki", "bibhitaki"],
     dissolving: extractive(35, "triphala churna"), oil: LITTLE_OIL, powder: { holding: TART, bulk: estimate(0.52, 0.43, 0.62) },
   }),
   ...herb("fruit", {
     id: "orange-peel", names: "orange peel | la Citrus × sinensis | hi संतरे का छिलका | de Orangenschale", inci: "Citrus Aurantium Dulcis Peel Powder",
     jobs: ["scent", "oilControl", "shine"], use: "makers use it for scent and shine", colour: [0.76, 0.14, 65], tags: [],
     water: phEurWater(10, "bitter-orange epicarp"), oil: usda(0.01, 0.004, 0.03, "orange peel, raw, on its dry matter"), dissolving: estimate(0.25, 0.15, 0.35),
-    powder: { holding: estimate(2.3, 1.8, 2.9), bulk: estimate(0.48, 0.4, 0.58) }, whole: { bulk: estimate(0.25, 0.18, 0.33), name: "orange peel, dried strips" },
+    powder: { holding: estimate(2.3, 1.8, 2.9), bulk: estimate(0.48, 0.4, 0.58) },
+    whole: { bulk: estimate(0.25, 0.18, 0.33), name: "orange peel, dried strips" },
     fresh: { water: usda(0.725, 0.68, 0.77, "orange peel, raw"), bulk: usdaSpoon(6, "tbsp", "orange peel, raw"), name: "orange peel, fresh" },
   }),
   ...herb("fruit", {
@@ -62,14 +75,18 @@ export const FRUITS: readonly Material[] = [
     powder: { holding: estimate(2, 1.55, 2.5), bulk: estimate(0.52, 0.42, 0.62) }, whole: { bulk: estimate(0.45, 0.35, 0.55), name: "rosehips, dried" },
   }),
   ...herb("fruit", {
-    id: "bael-fruit", names: "bael fruit | la Aegle marmelos | hi बेल | hi-Latn bel; bael | sa-Latn bilva | ta-Latn vilva pazham", inci: "Aegle Marmelos Fruit Powder",
+    id: "bael-fruit", names: "bael fruit | la Aegle marmelos | hi बेल | hi-Latn bel; bael | sa-Latn bilva | ta-Latn vilva pazham",
+    inci: "Aegle Marmelos Fruit Powder",
     jobs: ["slip", "wash"], use: "makers use the pulp for slip", colour: [0.68, 0.1, 75], tags: ["slip"],
     oil: LITTLE_OIL, dissolving: estimate(0.35, 0.2, 0.5), powder: { holding: estimate(2.3, 1.7, 2.9), bulk: estimate(0.55, 0.45, 0.65) },
-    fresh: { water: ifct(61.36, 1, "E008"), oil: ifct(0.57, 0.05, "E008", "fat"), dissolving: ifct(16.35, 1, "E008", "free sugars"), bulk: estimate(1, 0.9, 1.08), name: "bael pulp, fresh" },
+    fresh: { water: ifct(61.36, 1, "E008"), oil: ifct(0.57, 0.05, "E008", "fat"), dissolving: ifct(16.35, 1, "E008", "free sugars"),
+      bulk: estimate(1, 0.9, 1.08), name: "bael pulp, fresh" },
   }),
   ...herb("fruit", {
-    id: "okra", names: "okra; lady's fingers | la Abelmoschus esculentus | hi भिंडी | hi-Latn bhindi | ta-Latn vendaikkai | te-Latn bendakaya", inci: "Hibiscus Esculentus Fruit",
+    id: "okra", names: "okra; lady's fingers | la Abelmoschus esculentus | hi भिंडी | hi-Latn bhindi | ta-Latn vendaikkai | te-Latn bendakaya",
+    inci: "Hibiscus Esculentus Fruit",
     jobs: ["slip", "moisture"], use: "makers boil the pods for their slip", colour: [0.58, 0.12, 130], tags: ["slip"], oil: NO_OIL,
-    fresh: { id: "okra", water: ifct(89.06, 0.3, "D056"), oil: ifct(0.22, 0.03, "D056", "fat"), dissolving: ifct(0.48, 0.1, "D056", "free sugars"), bulk: usdaSpoon(100, "cup", "okra, raw"), name: "okra pods, fresh", pieceG: usda(11.9, 8, 16, "okra, raw, 8 pods 95 g") },
+    fresh: { id: "okra", water: ifct(89.06, 0.3, "D056"), oil: ifct(0.22, 0.03, "D056", "fat"), dissolving: ifct(0.48, 0.1, "D056", "free sugars"),
+      bulk: usdaSpoon(100, "cup", "okra, raw"), name: "okra pods, fresh", pieceG: usda(11.9, 8, 16, "okra, raw, 8 pods 95 g") },
   }),
 ];

@@ -25,6 +25,7 @@ import { Tests } from "./Tests";
 import { useEvents } from "./useEvents";
 import { FromShelf } from "./FromShelf";
 import { WentIn } from "./WentIn";
+import { counted } from "@/words/lists";
 
 interface BatchViewProps {
   readonly batch: StoredBatch;
@@ -123,9 +124,7 @@ export function BatchView({
         </p>
       )}
       <p aria-live="assertive" className="no-print text-stop">
-        {waiting > 0 && trouble
-          ? `${trouble} ${waiting} ${waiting === 1 ? "tap is" : "taps are"} waiting to be sent.`
-          : trouble}
+        {waiting > 0 && trouble ? `${trouble} ${counted(waiting, "tap is", "taps are")} waiting to be sent.` : trouble}
         {onlyHere && " This device has no room left to keep them: leave this page open until they are sent."}
       </p>
       <Aside taps={aside} materialOf={materialOf} onAgain={sendAgain} onDrop={drop} />

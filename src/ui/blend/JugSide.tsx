@@ -9,6 +9,7 @@ import { Announced } from "../parts/Announced";
 import { useShelf } from "../shelf/ShelfContext";
 import type { BlendDocument, Edit } from "./document";
 import { JugSheet } from "./JugSheet";
+import { counted } from "@/words/lists";
 
 interface JugSideProps {
   readonly answer: PasteAnswer;
@@ -58,7 +59,7 @@ export function JugSide({ answer, doc, drawn, stale, dispatch, problem }: JugSid
             <p className="text-quiet">
               then {shown.plan.step.count} {shown.plan.step.unit} ({roundTo(shown.plan.step.ml, 1)} ml) at a time
               {shown.plan.step.unit === "tbsp" && shown.plan.times
-                ? `, ${shown.plan.times} ${shown.plan.times === 1 ? "time" : "times"}, then teaspoons`
+                ? `, ${counted(shown.plan.times, "time", "times")}, then teaspoons`
                 : ""}
             </p>
           )}

@@ -14,6 +14,7 @@ import { textOf } from "../forms/typed";
 import { isMuchEssentialOil } from "./isMuchEssentialOil";
 import { NotebookLine, type Standing } from "./NotebookLine";
 import type { Decision, Written } from "./written";
+import { counted } from "@/words/lists";
 
 interface Read {
   readonly line: PageLine;
@@ -237,8 +238,8 @@ export function NotebookPage({ already, written, setWritten, onTake, onClose }: 
           )}
           {read.length > 0 && (
             <p role="status">
-              {going.length} {going.length === 1 ? "line goes" : "lines go"} in
-              {waiting.length > 0 ? `, ${waiting.length} ${waiting.length === 1 ? "waits" : "wait"} for an answer` : ""}
+              {counted(going.length, "line goes", "lines go")} in
+              {waiting.length > 0 ? `, ${counted(waiting.length, "waits", "wait")} for an answer` : ""}
               {read.length > going.length + waiting.length
                 ? `, ${read.length - going.length - waiting.length} left out`
                 : ""}

@@ -8,6 +8,7 @@ import { swapCautions, swapWords } from "@/words/shelf";
 import { useShelf } from "../shelf/ShelfContext";
 import type { DraftLine } from "./document";
 import { textOf } from "../forms/typed";
+import { counted } from "@/words/lists";
 
 interface SwapsProps {
   readonly question: PasteQuestion;
@@ -55,7 +56,7 @@ function SwapList({ question, line, onSwap, onLeaveOut }: SwapsProps) {
             )}
             <span className="block">
               {swapWords(before, after)}
-              {fewer > 0 ? `, ${fewer} ${fewer === 1 ? "caution" : "cautions"} fewer` : ""}
+              {fewer > 0 ? `, ${counted(fewer, "caution", "cautions")} fewer` : ""}
             </span>
             {more.map((caution) => (
               <span key={caution.id} className={`block ${caution.level === "stop" ? "text-stop" : "text-quiet"}`}>

@@ -11,6 +11,7 @@ import { PlatePicture } from "../measure/PlatePicture";
 import { plateShape } from "../measure/shapes";
 import { USUAL_PX_PER_MM, usePxPerMm } from "../measure/trueSize";
 import { Button } from "../parts/Button";
+import { counted } from "@/words/lists";
 
 const DROP_ML = 15;
 const POURS_ML = [50, 15, 5, 1] as const;
@@ -117,7 +118,7 @@ export function PracticeView({ firstSeed }: { firstSeed: number }) {
           )}
           {past.length > 0 && (
             <p className="text-quiet">
-              {past.length} {past.length === 1 ? "bowl" : "bowls"} so far, off by{" "}
+              {counted(past.length, "bowl", "bowls")} so far, off by{" "}
               {Math.round((past.reduce((sum, one) => sum + one, 0) / past.length) * 100)} % on average; the last by{" "}
               {Math.round(past.at(-1)! * 100)} %.
             </p>

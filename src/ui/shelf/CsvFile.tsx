@@ -2,6 +2,7 @@
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { useWrite } from "../forms/useWrite";
+import { counted } from "@/words/lists";
 
 /** The jars as a table, out and in. */
 export function CsvFile() {
@@ -16,7 +17,7 @@ export function CsvFile() {
     });
     setSaid(
       answer.ok
-        ? `${answer.value.added} ${answer.value.added === 1 ? "jar" : "jars"} came in${answer.value.back > 0 ? `, ${answer.value.back} went back on the shelf` : ""}, ${answer.value.here} were here already.`
+        ? `${counted(answer.value.added, "jar", "jars")} came in${answer.value.back > 0 ? `, ${answer.value.back} went back on the shelf` : ""}, ${answer.value.here} were here already.`
         : answer.title,
     );
     if (answer.ok) router.refresh();

@@ -13,6 +13,7 @@ import { SmallBowl } from "../bowl/SmallBowl";
 import { Button } from "../parts/Button";
 import { JarPicture } from "./JarPicture";
 import { useShelf } from "./ShelfContext";
+import { plural } from "@/words/lists";
 
 const textOf = (wants: readonly Want[]): string =>
   wants.map(({ blendId, headId }) => (headId ? `${blendId}~${headId}` : blendId)).join(",");
@@ -40,7 +41,7 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
           ? `Today’s shelf can make ${makeable} of ${blends.length} blends.`
           : short.length === 0
             ? "All of it is on the shelf."
-            : `Short of ${short.length === 1 ? "one thing" : `${short.length} things`} for ${wants.length === 1 ? "this bowl" : `these ${wants.length} bowls`}.`}
+            : `Short of ${plural(short.length, "one thing", `${short.length} things`)} for ${plural(wants.length, "this bowl", `these ${wants.length} bowls`)}.`}
       </h1>
       {heads.some(({ id }) => blends.some(({ headId }) => headId === id)) && (
         <p className="no-print mt-1 flex flex-wrap items-center gap-x-4">

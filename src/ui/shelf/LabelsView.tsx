@@ -9,6 +9,7 @@ import { calendarDayWords } from "@/words/shelf";
 import { QrCode } from "../house/QrCode";
 import { Button } from "../parts/Button";
 import { useShelf } from "./ShelfContext";
+import { plural } from "@/words/lists";
 
 /** Labels on a sheet: what it is, what is in it, made or opened, use by, and a picture that opens the jar's page. */
 export function LabelsView({
@@ -39,7 +40,7 @@ export function LabelsView({
             the whole shelf
           </Link>
         </p>
-        <h1 className="text-sentence">Labels for {picked.length === 1 ? "one jar" : `${picked.length} jars`}</h1>
+        <h1 className="text-sentence">Labels for {plural(picked.length, "one jar", `${picked.length} jars`)}</h1>
         <fieldset className="mt-2 flex min-w-0 flex-wrap gap-x-5">
           <legend className="sr-only">Which jars</legend>
           {jars.map((jar) => (

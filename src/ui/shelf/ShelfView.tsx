@@ -13,6 +13,7 @@ import { JarPicture } from "./JarPicture";
 import { OwnThings } from "./OwnThings";
 import { useShelf } from "./ShelfContext";
 import { useEverything } from "./useEverything";
+import { andWords, counted } from "@/words/lists";
 
 const NO_PLACE = "somewhere in the house";
 const FIRST_SENT = 60;
@@ -123,8 +124,8 @@ export function ShelfView({
 
 function summary(count: number, places: number, past: readonly string[], out: readonly string[]): string {
   const list = (names: readonly string[]) =>
-    names.length > 2 ? `${names.slice(0, 2).join(", ")} and ${names.length - 2} more` : names.join(" and ");
-  const said = [`${count} ${count === 1 ? "jar" : "jars"}${places > 1 ? ` in ${places} places` : ""}.`];
+    andWords(names.length > 2 ? [...names.slice(0, 2), `${names.length - 2} more`] : names);
+  const said = [`${counted(count, "jar", "jars")}${places > 1 ? ` in ${places} places` : ""}.`];
   if (past.length > 0) said.push(`Try before use: ${list(past)}.`);
   if (out.length > 0) said.push(`Nearly out: ${list(out)}.`);
   return said.join(" ");
