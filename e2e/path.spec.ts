@@ -119,7 +119,7 @@ test("a bowl is found in the log by its words, and repeated for another head wit
   const events = [
     { kind: "marked", mark: "soft", value: 4 },
     { kind: "marked", mark: "grit", value: 2 },
-    { kind: "again", again: "again" },
+    { kind: "again", again: "yes" },
     { kind: "noted", text: "Vöge & <i>soft</i> curls" },
     { kind: "closed" },
   ].map((payload, i) => ({ ...eventInput(), payload, deviceSeq: i + 1 }));

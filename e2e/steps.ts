@@ -26,10 +26,10 @@ export async function noFault(page: Page): Promise<void> {
   expect(
     violations.map(
       ({ id, nodes }) =>
-        `${id}: ${nodes
+        `${page.url()} ${id}: ${nodes
           .map((node) => node.target.join(" "))
           .slice(0, 3)
-          .join(" | ")}`,
+          .join(" | ")} ${nodes[0].failureSummary}`,
     ),
   ).toEqual([]);
 }

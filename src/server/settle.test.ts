@@ -148,26 +148,27 @@ describe("the log", () => {
             atMs: 1,
           })),
         );
-        await openBowl(
-          write,
-          {
-            id: uuid(),
-            versionId: null,
-            blendId: i < 5 ? lone.blendId : null,
-            headId: i % 2 ? lone.headId : null,
-            blendName: i === 7 ? "50%_off" : `b${i}`,
-            headName: "h",
-            question: TEST_QUESTION,
-            answer: testAnswer(),
-            figures: [],
-            startsAt: new Date(at.getTime() - Math.floor(i / 3) * 60_000),
-          },
-          state,
-        );
+        const id = uuid();
+        await openBowl(write, {
+          id,
+          versionId: null,
+          blendId: i < 5 ? lone.blendId : null,
+          headId: i % 2 ? lone.headId : null,
+          blendName: i === 7 ? "50%_off" : `b${i}`,
+          headName: "h",
+          question: TEST_QUESTION,
+          answer: testAnswer(),
+          figures: [],
+          startsAt: new Date(at.getTime() - Math.floor(i / 3) * 60_000),
+        });
+        await settleLists(write, id, state);
       }
     });
     const all = await listBatches(lone.householdId, { limit: 100 });
     expect(all.length).toBe(26);
+    expect(all.filter(({ marks, again }) => marks.soft !== undefined && again !== undefined).length).toBeGreaterThan(
+      20,
+    );
     const every = async (filter: Omit<LogFilter, "limit" | "before">) => {
       const seen: string[] = [];
       for (let before: { startsAtMs: number; id: string } | undefined, page = 0; page < 20; page++) {

@@ -21,14 +21,16 @@ import { writeBowlReadings } from "@/store/readings";
 import { changeLedger, ledgerOf } from "@/store/stock";
 import type { Write } from "@/store/transaction";
 
+type NewBowl = Omit<batches.NewBatch, "summary">;
+
+/** A bowl's row by itself; what is known of it is settled by the caller. */
+export const insertBowl = (write: Write, bowl: NewBowl): Promise<void> =>
+  batches.insertBatch(write, { ...bowl, summary: summaryOf(bowl.question, bowl.answer) });
+
 /** Puts a bowl in the book, where lists and the search find it. */
-export async function openBowl(
-  write: Write,
-  batch: Omit<batches.NewBatch, "summary">,
-  state: BatchState = foldBatch([]),
-): Promise<void> {
-  await batches.insertBatch(write, { ...batch, summary: summaryOf(batch.question, batch.answer) });
-  await settleLists(write, batch.id, state);
+export async function openBowl(write: Write, bowl: NewBowl): Promise<void> {
+  await insertBowl(write, bowl);
+  await settleLists(write, bowl.id, foldBatch([]));
 }
 
 /**

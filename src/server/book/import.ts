@@ -1,4 +1,3 @@
-import { foldBatch } from "@/core/batch";
 import { jarReading } from "@/core/readings";
 import { findMaterial } from "@/core/material";
 import { computePaste, PASTE_MODEL, type PasteAnswer, type PasteQuestion } from "@/core/paste";
@@ -23,7 +22,7 @@ import { problemWords } from "@/words/problems";
 import { v7 as uuid } from "uuid";
 import { notFound, Refusal, taken, unusable } from "../refusal";
 import { asWrite, type Asked } from "../route";
-import { openBowl, removeBowl, settleBowl } from "../settle";
+import { insertBowl, removeBowl, settleBowl } from "../settle";
 import type { Book, BookBatch, BookJar } from "./format";
 import type { ImportAnswer, ImportCounts, ImportPlan } from "./plan";
 import type { BookFile } from "./read";
@@ -199,109 +198,111 @@ export const importBook = (asked: Asked<BookFile>, bytes: number): Promise<Impor
       for (const person of fresh.persons) await insertPerson(write, { ...person, importId: id });
       for (const thing of fresh.things) await insertOwnThing(write, uuid(), thing, new Date(), id);
       for (const jar of fresh.jars) await importJar(jar, write, id);
-      const persons = await ownIds(
-        "person",
-        fresh.heads.map(({ personId }) => personId),
-        write,
-      );
-      for (const head of fresh.heads) {
-        const personId = head.personId !== null && persons.has(head.personId) ? head.personId : undefined;
-        await insertHead(write, {
-          id: head.id,
-          name: head.name,
-          hair: head.hair,
-          personId,
-          createdAt: new Date(head.createdAt),
-          importId: id,
-        });
-      }
+      await importHeads(fresh.heads, write, id);
       const heads = await ownIds(
         "head",
-        [
-          ...fresh.batches.map(({ headId }) => headId),
-          ...fresh.blends.flatMap((blend) => blend.versions.map(({ headId }) => headId)),
-        ],
+        [...fresh.batches, ...fresh.blends.flatMap(({ versions }) => versions)].map(({ headId }) => headId),
         write,
       );
-      const among = (ids: ReadonlySet<string>, one: string | null) => (one !== null && ids.has(one) ? one : null);
-      for (const blend of fresh.blends) {
-        await insertBlend(write, {
-          id: blend.id,
-          name: blend.name,
-          createdAt: new Date(blend.createdAt),
-          importId: id,
-        });
-        for (const version of blend.versions) {
-          await insertVersion(write, {
-            blendId: blend.id,
-            versionId: version.id,
-            name: blend.name,
-            headId: among(heads, version.headId),
-            blend: version.blend,
-            deviceId: null,
-            createdAt: new Date(version.createdAt),
-          });
-        }
-      }
-      const [blends, versions] = [
-        await ownIds(
-          "blend",
-          fresh.batches.map(({ blendId }) => blendId),
-          write,
-        ),
-        await ownIds(
-          "blend_version",
-          fresh.batches.map(({ versionId }) => versionId),
-          write,
-        ),
-      ];
+      await importBlends(fresh.blends, heads, write, id);
       const names = new Map(book.devices.map((device) => [device.id, device.name]));
       for (const deviceId of devicesOf(fresh.batches))
         await noteDevice(write, deviceId, names.get(deviceId) ?? "a device");
-      for (const batch of fresh.batches) {
-        const events = seenHere(batch.events, write.rev).map((event) => ({
-          ...event,
-          deviceClock: new Date(event.deviceClock),
-          at: new Date(event.happenedAt),
-          atMs: Date.parse(event.happenedAt),
-        }));
-        const question = withTheTablesTags(batch.question);
-        await openBowl(
-          write,
-          {
-            id: batch.id,
-            versionId: among(versions, batch.versionId),
-            blendId: among(blends, batch.blendId),
-            headId: among(heads, batch.headId),
-            blendName: batch.blendName,
-            headName: batch.headName,
-            question,
-            answer: answerOf(question, batch.answer),
-            figures: batch.figures,
-            startsAt: new Date(batch.startsAt),
-            createdAt: new Date(batch.createdAt),
-            importId: id,
-          },
-          foldBatch(events),
-        );
-        for (const deviceId of devicesOf([batch])) {
-          if (
-            !(await insertEvents(
-              write,
-              batch.id,
-              { deviceId, imported: true },
-              events.filter((event) => event.deviceId === deviceId),
-            ))
-          )
-            throw new Refusal(409, "An event in the file belongs to another bowl here.");
-        }
-        await settleBowl(write, batch.id, events);
-      }
+      await importBatches(fresh.batches, heads, write, id);
       for (const jar of fresh.jars) await weighImported(jar, write);
       return { id, rev: write.rev, ...counts };
     },
     bytes,
   );
+
+/** An id of something that is here; of anything else nothing. */
+const among = (ids: ReadonlySet<string>, one: string | null) => (one !== null && ids.has(one) ? one : null);
+
+async function importHeads(heads: Book["heads"], write: Write, importId: string): Promise<void> {
+  const persons = await ownIds(
+    "person",
+    heads.map(({ personId }) => personId),
+    write,
+  );
+  for (const { id, name, hair, personId, createdAt } of heads)
+    await insertHead(write, {
+      id,
+      name,
+      hair,
+      personId: among(persons, personId) ?? undefined,
+      createdAt: new Date(createdAt),
+      importId,
+    });
+}
+
+async function importBlends(
+  blends: Book["blends"],
+  heads: ReadonlySet<string>,
+  write: Write,
+  importId: string,
+): Promise<void> {
+  for (const { id, name, createdAt, versions } of blends) {
+    await insertBlend(write, { id, name, createdAt: new Date(createdAt), importId });
+    for (const version of versions)
+      await insertVersion(write, {
+        blendId: id,
+        versionId: version.id,
+        name,
+        headId: among(heads, version.headId),
+        blend: version.blend,
+        deviceId: null,
+        createdAt: new Date(version.createdAt),
+      });
+  }
+}
+
+async function importBatches(
+  batches: readonly BookBatch[],
+  heads: ReadonlySet<string>,
+  write: Write,
+  importId: string,
+): Promise<void> {
+  const idsOf = (kind: "blend" | "blend_version", ids: readonly (string | null)[]) => ownIds(kind, ids, write);
+  const blends = await idsOf(
+    "blend",
+    batches.map(({ blendId }) => blendId),
+  );
+  const versions = await idsOf(
+    "blend_version",
+    batches.map(({ versionId }) => versionId),
+  );
+  for (const batch of batches) {
+    const { id, blendName, headName, figures } = batch;
+    const events = seenHere(batch.events, write.rev).map((event) => ({
+      ...event,
+      deviceClock: new Date(event.deviceClock),
+      at: new Date(event.happenedAt),
+      atMs: Date.parse(event.happenedAt),
+    }));
+    const question = withTheTablesTags(batch.question);
+    const answer = answerOf(question, batch.answer);
+    await insertBowl(write, {
+      id,
+      versionId: among(versions, batch.versionId),
+      blendId: among(blends, batch.blendId),
+      headId: among(heads, batch.headId),
+      blendName,
+      headName,
+      question,
+      answer,
+      figures,
+      startsAt: new Date(batch.startsAt),
+      createdAt: new Date(batch.createdAt),
+      importId,
+    });
+    for (const deviceId of devicesOf([batch])) {
+      const theirs = events.filter((event) => event.deviceId === deviceId);
+      if (!(await insertEvents(write, id, { deviceId, imported: true }, theirs)))
+        throw new Refusal(409, "An event in the file belongs to another bowl here.");
+    }
+    await settleBowl(write, id, events);
+  }
+}
 
 async function importJar(
   { weighings, tests = [], leftG, ...jar }: BookJar,
