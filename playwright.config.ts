@@ -1,14 +1,22 @@
 import { defineConfig } from "@playwright/test";
 
+/** Files whose houses are all their own, started by `./run` as anybody would. */
+const OWN_HOUSES = /(start|docs)\.spec\.ts$/;
+/** `own` runs those, `shared` the others, in one house; both at once where `./run test` has them do so. */
+const { E2E = "all", RESULTS = ".data/results" } = process.env;
+
 /** Against the server and database that `./run test` started. Retries are off: a flaky test is a failed one. */
 export default defineConfig({
   testDir: "e2e",
+  outputDir: `test-results/${E2E}`,
+  ...(E2E === "own" ? { testMatch: OWN_HOUSES } : {}),
+  ...(E2E === "shared" ? { testIgnore: OWN_HOUSES } : {}),
   fullyParallel: false,
   workers: 1,
   retries: 0,
   timeout: 45_000,
   expect: { timeout: 7_000 },
-  reporter: [["list"], ["json", { outputFile: `${process.env.RESULTS ?? ".data/results"}/playwright.json` }]],
+  reporter: [["list"], ["json", { outputFile: `${RESULTS}/playwright-${E2E}.json` }]],
   use: {
     baseURL: `http://127.0.0.1:${process.env.PORT ?? 4516}`,
     viewport: { width: 1280, height: 800 },

@@ -9,6 +9,7 @@ const read = (name) => {
     return undefined;
   }
 };
+const played = (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky + r.errors.length });
 const suites = [
   ["lint", read("lint.json")],
   ["types", read("types.json")],
@@ -19,11 +20,8 @@ const suites = [
     read("jest.json"),
     (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
   ],
-  [
-    "interface",
-    read("playwright.json"),
-    (r) => ({ passed: r.stats.expected, failed: r.stats.unexpected + r.stats.flaky + r.errors.length }),
-  ],
+  ["interface", read("playwright-shared.json"), played],
+  ["houses of their own", read("playwright-own.json"), played],
 ].map(([name, result, count = (r) => r]) => [
   name,
   result ? { passed: 0, failed: 0, ...count(result) } : { passed: 0, failed: 1 },
