@@ -117,6 +117,15 @@ async function keep(
 ) {
   if (!(await insertEvents(write, batchId, by, events))) throw new Refusal(409, "Those events belong to another bowl.");
   const all = await eventsAndRevs(write.householdId, batchId, write.trx);
+  const added = events.flatMap(({ payload }) => (payload.kind === "added" ? [payload.materialId] : []));
+  if (added.length > 0) {
+    const find = await lookupOf(write.householdId, write.trx);
+    await store.keepFigures(
+      write,
+      batchId,
+      [...new Set(added)].flatMap((id) => find(id) ?? []),
+    );
+  }
   await settleBowl(
     write,
     batchId,

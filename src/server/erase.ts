@@ -1,8 +1,7 @@
 import { foldBatch } from "@/core/batch";
 import { cautionsFor, essentialOilMl } from "@/core/caution";
 import type { Head } from "@/core/head";
-import { findMaterial } from "@/core/material";
-import { thingsOf } from "@/core/paste";
+import { lookupIn, thingsOf, withKept } from "@/core/paste";
 import type { ErasedInput } from "@/inputs/doorInput";
 import * as batches from "@/store/batches";
 import { listEvents } from "@/store/events";
@@ -36,9 +35,10 @@ export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) 
   const touched = new Set(await blankNotes(write, params.id, headIds));
   for (const batch of await batches.batchesOnHeads(write, headIds)) {
     const question = { ...batch.question, head: blanked(batch.question.head) };
-    const materials = thingsOf(question).flatMap(({ materialId }) => findMaterial(materialId) ?? []);
-    const oils = batch.answer.lines.flatMap(({ materialId, massG }) => {
-      const material = findMaterial(materialId);
+    const find = lookupIn(withKept(question, batch.figures));
+    const materials = thingsOf(question).flatMap(({ materialId, jarId }) => find(materialId, jarId) ?? []);
+    const oils = batch.answer.lines.flatMap(({ materialId, jarId, massG }) => {
+      const material = find(materialId, jarId);
       return material ? [{ material, massG: massG.mid }] : [];
     });
     const cautions = cautionsFor({

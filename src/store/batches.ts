@@ -1,6 +1,6 @@
 import type { Knex } from "knex";
 import type { Again, BatchSummary, Mark } from "@/core/batch";
-import type { PasteAnswer, PasteQuestion } from "@/core/paste";
+import { withKept, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -101,6 +101,7 @@ export interface Row {
 interface WholeRow extends Row {
   question: string;
   answer: string;
+  figures: string;
 }
 
 export function fromRow(row: Row): BatchRow {
@@ -134,11 +135,17 @@ export function fromRow(row: Row): BatchRow {
     note: row.note ?? "",
   };
 }
-const wholeFromRow = (row: WholeRow): StoredBatch => ({
+/** As it was written. */
+const rawFromRow = (row: WholeRow): StoredBatch => ({
   ...fromRow(row),
   question: JSON.parse(row.question),
   answer: JSON.parse(row.answer),
 });
+/** With the figures it kept in its question, so that nothing is weighed by other tables than its own. */
+const wholeFromRow = (row: WholeRow): StoredBatch => {
+  const raw = rawFromRow(row);
+  return { ...raw, question: withKept(raw.question, JSON.parse(row.figures)) };
+};
 
 export async function insertBatch({ trx, householdId, rev }: Write, batch: NewBatch): Promise<void> {
   await trx("batch").insert({
@@ -183,8 +190,26 @@ export async function planOf(
   { trx, householdId }: Write,
   id: string,
 ): Promise<{ readonly question: PasteQuestion; readonly answer: PasteAnswer }> {
-  const row = await trx("batch").where({ household_id: householdId, id }).first("question", "answer");
-  return { question: JSON.parse(row.question), answer: JSON.parse(row.answer) };
+  const row = await trx("batch").where({ household_id: householdId, id }).first("question", "answer", "figures");
+  return {
+    question: withKept(JSON.parse(row.question), JSON.parse(row.figures)),
+    answer: JSON.parse(row.answer),
+  };
+}
+
+/** Keeps the figures of what was added to a batch, beside those of its plan; what is kept already stays as it is. */
+export async function keepFigures(
+  { trx, householdId }: Write,
+  id: string,
+  materials: readonly { readonly id: string }[],
+): Promise<void> {
+  const row: { figures: string } = await trx("batch").where({ household_id: householdId, id }).first("figures");
+  const kept: { readonly id: string; readonly jarId?: string }[] = JSON.parse(row.figures);
+  const fresh = materials.filter((one) => !kept.some((other) => other.id === one.id && other.jarId === undefined));
+  if (fresh.length > 0)
+    await trx("batch")
+      .where({ household_id: householdId, id })
+      .update({ figures: JSON.stringify([...kept, ...fresh]) });
 }
 
 /** Whether the liquid of a batch, or the second one, comes out of a jar. */
@@ -207,7 +232,7 @@ export async function findBatches(
     .where({ household_id: householdId })
     .whereIn("id", [...ids])
     .whereNull("removed_at")
-    .select(...LIST, "question", "answer");
+    .select(...LIST, "question", "answer", "figures");
   return rows.map(wholeFromRow);
 }
 
@@ -224,7 +249,7 @@ export async function openBatches(householdId: string): Promise<StoredBatch[]> {
     .whereNull("removed_at")
     .orderBy("starts_at")
     .limit(50)
-    .select(...LIST, "question", "answer");
+    .select(...LIST, "question", "answer", "figures");
   return rows.map(wholeFromRow);
 }
 
@@ -256,7 +281,6 @@ export interface ExportedBatch extends StoredBatch {
   readonly createdMs: number;
 }
 interface ExportedRow extends WholeRow {
-  figures: string;
   created_at: Date;
 }
 const exported = (householdId: string, knex: Knex): Knex.QueryBuilder<object, ExportedRow[]> =>
@@ -265,18 +289,21 @@ const exported = (householdId: string, knex: Knex): Knex.QueryBuilder<object, Ex
     .whereNull("removed_at")
     .select(...LIST, "question", "answer", "figures", "created_at");
 const exportedFromRow = (row: ExportedRow): ExportedBatch => ({
-  ...wholeFromRow(row),
+  ...rawFromRow(row),
   figures: JSON.parse(row.figures),
   createdMs: row.created_at.getTime(),
 });
 
 /** Every batch made for these heads, also those taken out of the book. */
-export async function batchesOnHeads({ trx, householdId }: Write, headIds: readonly string[]): Promise<StoredBatch[]> {
-  const rows: WholeRow[] = await trx("batch")
+export async function batchesOnHeads(
+  { trx, householdId }: Write,
+  headIds: readonly string[],
+): Promise<ExportedBatch[]> {
+  const rows: ExportedRow[] = await trx("batch")
     .where({ household_id: householdId })
     .whereIn("head_id", [...headIds])
-    .select(...LIST, "question", "answer");
-  return rows.map(wholeFromRow);
+    .select(...LIST, "question", "answer", "figures", "created_at");
+  return rows.map(exportedFromRow);
 }
 
 /** Writes over who a batch was for; nothing else of a batch is ever written over. */

@@ -5,6 +5,7 @@ export * from "./diffBlends";
 export * from "./computePaste";
 export * from "./consistency";
 export * from "./simulatePour";
+export * from "./kept";
 export * from "./largestBatch";
 export * from "./layers";
 export { liquidOf, type MixedLiquid } from "./mix";

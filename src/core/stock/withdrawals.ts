@@ -1,5 +1,5 @@
 import { liquidParts, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
-import { findMaterial, phaseOf, type Phase } from "../material";
+import { phaseOf, type Phase } from "../material";
 import { asMade, foldBatch, inOrder, kindOf, type BatchEvent } from "../batch";
 
 /** What one event of a bowl took off the shelf. `slot` tells draws of one event apart. */
@@ -29,7 +29,7 @@ export function withdrawalsOf(
     .sort(inOrder);
   const find = lookupIn(question);
   const phases = answer.lines.map(
-    ({ materialId, phase }): Phase => phase ?? phaseOf(findMaterial(materialId) ?? { family: "base", form: "soft" }),
+    ({ materialId, phase }): Phase => phase ?? phaseOf(find(materialId) ?? { family: "base", form: "soft" }),
   );
   const by: (string | undefined)[] = answer.lines.map(() => undefined);
   const pours: { readonly eventId: string; readonly ml: number }[] = [];

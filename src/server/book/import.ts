@@ -1,6 +1,6 @@
 import { jarReading } from "@/core/readings";
 import { findMaterial } from "@/core/material";
-import { computePaste, PASTE_MODEL, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import { computePaste, PASTE_MODEL, withKept, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { Problem } from "@/core/problem";
 import { jarMaterial } from "@/core/shelf";
 import type { UndoneInput } from "@/inputs/importInput";
@@ -280,7 +280,7 @@ async function importBatches(
       atMs: Date.parse(event.happenedAt),
     }));
     const question = withTheTablesTags(batch.question);
-    const answer = answerOf(question, batch.answer);
+    const answer = answerOf(withKept(question, figures), batch.answer);
     await insertBowl(write, {
       id,
       versionId: among(versions, batch.versionId),

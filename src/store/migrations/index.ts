@@ -6,6 +6,7 @@ import * as m004 from "./004_mixing";
 import * as m005 from "./005_standing";
 import * as m006 from "./006_happened";
 import * as m007 from "./007_document";
+import * as m008 from "./008_kept";
 
 const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "001_household": m001,
@@ -15,6 +16,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "005_standing": m005,
   "006_happened": m006,
   "007_document": m007,
+  "008_kept": m008,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -179,3 +179,30 @@ test("a house whose count a file had raised to where numbers end can be written 
     }
   });
 }, 60_000);
+
+test("what had been added to a bowl is kept with the figures of the tables of that time, once, beside those of its plan", async () => {
+  await withDump("006_happened.sql.gz", (url) =>
+    asTheDatabase(url, async (knex) => {
+      const [event] = await knex("batch_event").orderBy("id").limit(1);
+      const figuresOf = async () =>
+        JSON.parse((await knex("batch").where({ id: event.batch_id }).first("figures")).figures) as {
+          id: string;
+          jarId?: string;
+          bulkDensityGPerMl: { value: number };
+        }[];
+      const before = await figuresOf();
+      for (const [i, materialId] of ["kaolin", "kaolin", "own-gone", before[0].id].entries())
+        await knex("batch_event").insert({
+          ...event,
+          id: `01a00000-0000-7000-8000-00000000000${i}`,
+          kind: "added",
+          payload: JSON.stringify({ kind: "added", materialId, amount: 1, unit: "tbsp", fill: "level" }),
+        });
+      await migrate(knex);
+      const kept = await figuresOf();
+      expect(kept.slice(0, before.length)).toEqual(before);
+      expect(kept.filter(({ id }) => id === "kaolin")).toMatchObject([{ bulkDensityGPerMl: { value: 0.6 } }]);
+      expect(kept.some(({ id, jarId }) => id === before[0].id && jarId === undefined)).toBe(true);
+    }),
+  );
+}, 60_000);
