@@ -12,79 +12,124 @@ const PICKED = estimate(0.13, 0.08, 0.2, "picked leaves, lightly pressed");
 
 export const LEAVES: readonly Material[] = [
   ...herb("leaf", {
-    id: "henna", names: "henna; mehndi | la Lawsonia inermis | hi मेहँदी | hi-Latn mehndi | sa-Latn madayantika | ta-Latn maruthani | ar حناء",
+    id: "henna",
+    names:
+      "henna; mehndi | la Lawsonia inermis | hi मेहँदी | hi-Latn mehndi | sa-Latn madayantika" +
+      " | ta-Latn maruthani | ar حناء",
     inci: "Lawsonia Inermis Leaf Powder",
-    jobs: ["colour"], use: "makers use it to dye hair copper to red", colour: [0.62, 0.1, 118], tags: ["dye", "stainsRed", "drying"],
-    notToConfuse: "Real henna is only this leaf and dyes orange to red. Boxes called black or neutral henna hold other plants or other dyes: read the list.",
-    water: estimate(0.08, 0.06, 0.11, "calibrated with its holding"), oil: estimate(0, 0, 0, "calibrated with its holding"),
+    jobs: ["colour"], use: "makers use it to dye hair copper to red", colour: [0.62, 0.1, 118],
+    tags: ["dye", "stainsRed", "drying"],
+    notToConfuse:
+      "Real henna is only this leaf and dyes orange to red. Boxes called black or neutral henna hold other" +
+      " plants or other dyes: read the list.",
+    water: estimate(0.08, 0.06, 0.11, "calibrated with its holding"),
+    oil: estimate(0, 0, 0, "calibrated with its holding"),
     dissolving: estimate(0, 0, 0, "calibrated with its holding"),
-    powder: { holding: practice(1.55, 1.25, 1.9, "calibrated: 100 g to about 300 ml"), bulk: estimate(0.42, 0.36, 0.5) },
+    powder: { holding: practice(1.55, 1.25, 1.9, "calibrated: 100 g to about 300 ml"),
+      bulk: estimate(0.42, 0.36, 0.5) },
   }),
   ...herb("leaf", {
-    id: "indigo", names: "indigo; vashma; black henna (wrongly) | la Indigofera tinctoria | hi-Latn neel; nili | sa-Latn nilini | ta-Latn avuri",
+    id: "indigo",
+    names:
+      "indigo; vashma; black henna (wrongly) | la Indigofera tinctoria | hi-Latn neel; nili | sa-Latn nilini" +
+      " | ta-Latn avuri",
     inci: "Indigofera Tinctoria Leaf Powder",
     jobs: ["colour"],
-    use: "makers use it after or with henna for brown to black; it is mixed with water and a little salt, never with acid, and used within the half hour",
+    use:
+      "makers use it after or with henna for brown to black;" +
+      " it is mixed with water and a little salt, never with acid, and used within the half hour",
     colour: [0.52, 0.06, 165], tags: ["dye", "indigo", "stainsBlue", "drying"],
-    notToConfuse: "Sold as black henna, and so are boxes with chemical dyes; the leaf alone is green and turns blue-green when wet.",
+    notToConfuse:
+      "Sold as black henna, and so are boxes with chemical dyes;" +
+      " the leaf alone is green and turns blue-green when wet.",
     powder: { holding: estimate(1.7, 1.35, 2.1), bulk: estimate(0.42, 0.35, 0.5) },
   }),
   ...herb("leaf", {
-    id: "cassia", names: "cassia; neutral henna; senna leaf | la Senna auriculata; Senna italica; Cassia obovata | hi-Latn senai; avaram | ta-Latn avarai",
+    id: "cassia",
+    names:
+      "cassia; neutral henna; senna leaf | la Senna auriculata; Senna italica; Cassia obovata" +
+      " | hi-Latn senai; avaram | ta-Latn avarai",
     inci: "Cassia Auriculata Leaf Powder",
-    jobs: ["condition", "shine"], use: "makers use it like henna for body, with little colour; it tints grey and blond hair yellow", colour: [0.66, 0.11, 112],
+    jobs: ["condition", "shine"],
+    use: "makers use it like henna for body, with little colour; it tints grey and blond hair yellow",
+    colour: [0.66, 0.11, 112],
     tags: ["cassia", "stainsYellow", "drying"],
     notToConfuse: "Cassia is what is sold as neutral henna; it is no henna at all and dyes grey hair straw-yellow.",
     dissolving: estimate(0.15, 0.07, 0.25), powder: { holding: LEAF, bulk: BULK },
   }),
   ...herb("leaf", {
     id: "brahmi",
-    names: "brahmi (Bacopa); water hyssop | la Bacopa monnieri | hi ब्राह्मी | hi-Latn brahmi; neer-brahmi | sa-Latn brahmi | ta-Latn neer pirami",
+    names:
+      "brahmi (Bacopa); water hyssop | la Bacopa monnieri | hi ब्राह्मी | hi-Latn brahmi; neer-brahmi" +
+      " | sa-Latn brahmi | ta-Latn neer pirami",
     inci: "Bacopa Monnieri Extract",
     jobs: ["scalp", "shine"], use: "makers use it for the scalp and for shine", colour: [0.56, 0.09, 125],
-    notToConfuse: "Two plants are sold as brahmi: Bacopa (small thick leaves) and gotu kola, Centella (round leaves). The Latin name on the bag tells which.",
-    water: phEurWater(12, "Bacopa"), dissolving: extractive(15, "brahmi"), powder: { holding: estimate(1.8, 1.45, 2.2), bulk: BULK },
+    notToConfuse:
+      "Two plants are sold as brahmi: Bacopa (small thick leaves) and gotu kola, Centella (round leaves). The" +
+      " Latin name on the bag tells which.",
+    water: phEurWater(12, "Bacopa"), dissolving: extractive(15, "brahmi"),
+    powder: { holding: estimate(1.8, 1.45, 2.2), bulk: BULK },
     whole: { bulk: LOOSE, name: "brahmi, dried" },
   }),
   ...herb("leaf", {
     id: "gotu-kola",
-    names: "gotu kola; brahmi (Centella); Indian pennywort | la Centella asiatica | hi-Latn mandukaparni; brahmi | sa-Latn mandukaparni | ta-Latn vallarai",
+    names:
+      "gotu kola; brahmi (Centella); Indian pennywort | la Centella asiatica | hi-Latn mandukaparni; brahmi" +
+      " | sa-Latn mandukaparni | ta-Latn vallarai",
     inci: "Centella Asiatica Leaf Powder",
     jobs: ["scalp"], use: "makers use it for the scalp, and call it brahmi too", colour: [0.57, 0.1, 128],
     notToConfuse: "Two plants are sold as brahmi: this one, Centella (round leaves), and Bacopa. They are not the same herb.",
-    water: phEurWater(10, "Centella"), dissolving: extractive(20, "mandukaparni"), powder: { holding: estimate(1.8, 1.45, 2.25), bulk: BULK },
+    water: phEurWater(10, "Centella"), dissolving: extractive(20, "mandukaparni"),
+    powder: { holding: estimate(1.8, 1.45, 2.25), bulk: BULK },
     whole: { bulk: LOOSE, name: "gotu kola, dried" },
   }),
   ...herb("leaf", {
     id: "bhringraj",
-    names: "bhringraj; false daisy | la Eclipta prostrata; Eclipta alba | hi भृंगराज | hi-Latn bhangra | sa-Latn bhringaraja | ta-Latn karisalankanni",
+    names:
+      "bhringraj; false daisy | la Eclipta prostrata; Eclipta alba | hi भृंगराज | hi-Latn bhangra" +
+      " | sa-Latn bhringaraja | ta-Latn karisalankanni",
     inci: "Eclipta Prostrata Powder",
-    jobs: ["scalp", "condition"], use: "makers use it for the scalp; no good evidence for growth in people", colour: [0.48, 0.06, 120],
-    dissolving: extractive(15, "bhringaraja"), powder: { holding: estimate(1.8, 1.45, 2.2), bulk: estimate(0.38, 0.31, 0.46) },
+    jobs: ["scalp", "condition"], use: "makers use it for the scalp; no good evidence for growth in people",
+    colour: [0.48, 0.06, 120],
+    dissolving: extractive(15, "bhringaraja"),
+    powder: { holding: estimate(1.8, 1.45, 2.2), bulk: estimate(0.38, 0.31, 0.46) },
     whole: { bulk: LOOSE, name: "bhringraj, dried" },
   }),
   ...herb("leaf", {
-    id: "neem-leaf", names: "neem leaf | la Azadirachta indica | hi नीम | hi-Latn neem | sa-Latn nimba | ta-Latn veppam", inci: "Melia Azadirachta Leaf Powder",
-    jobs: ["flakes", "scalp", "oilControl"], use: "makers use it where the scalp flakes", colour: [0.52, 0.1, 130], tags: ["drying"],
-    dissolving: extractive(19, "nimba, leaf"), powder: { tags: ["smells"], holding: estimate(1.7, 1.4, 2.1), bulk: estimate(0.42, 0.35, 0.5) },
+    id: "neem-leaf",
+    names: "neem leaf | la Azadirachta indica | hi नीम | hi-Latn neem | sa-Latn nimba | ta-Latn veppam",
+    inci: "Melia Azadirachta Leaf Powder",
+    jobs: ["flakes", "scalp", "oilControl"], use: "makers use it where the scalp flakes", colour: [0.52, 0.1, 130],
+    tags: ["drying"],
+    dissolving: extractive(19, "nimba, leaf"),
+    powder: { tags: ["smells"], holding: estimate(1.7, 1.4, 2.1), bulk: estimate(0.42, 0.35, 0.5) },
     whole: { bulk: LOOSE, name: "neem leaves, dried" },
     fresh: { water: estimate(0.62, 0.55, 0.7), bulk: PICKED, name: "neem leaves, fresh" },
   }),
   ...herb("leaf", {
     id: "moringa-leaf",
     names:
-      "moringa leaf; drumstick leaf | la Moringa oleifera | hi सहजन | hi-Latn sahjan; saijan patta | ta-Latn murungai keerai | te-Latn mulaga akulu" +
+
+        "moringa leaf; drumstick leaf | la Moringa oleifera | hi सहजन | hi-Latn sahjan; saijan patta" +
+        " | ta-Latn murungai keerai | te-Latn mulaga akulu" +
       " | bn-Latn sajna pata",
     inci: "Moringa Oleifera Leaf Powder",
-    jobs: ["protein", "condition"], use: "makers use it in conditioning masks", colour: [0.58, 0.12, 132], tags: ["protein"],
-    powder: { holding: LEAF, bulk: BULK }, fresh: { water: ifct(75.65, 1.49, "C019"), oil: ifct(1.64, 0.12, "C019", "fat"),
+    jobs: ["protein", "condition"], use: "makers use it in conditioning masks", colour: [0.58, 0.12, 132],
+    tags: ["protein"],
+    powder: { holding: LEAF, bulk: BULK },
+    fresh: { water: ifct(75.65, 1.49, "C019"), oil: ifct(1.64, 0.12, "C019", "fat"),
       dissolving: estimate(0.03, 0.01, 0.05), bulk: PICKED, name: "moringa leaves, fresh" },
   }),
   ...herb("leaf", {
-    id: "tulsi", names: "tulsi; holy basil | la Ocimum tenuiflorum; Ocimum sanctum | hi तुलसी | hi-Latn tulsi | sa-Latn tulasi | ta-Latn thulasi",
+    id: "tulsi",
+    names:
+      "tulsi; holy basil | la Ocimum tenuiflorum; Ocimum sanctum | hi तुलसी | hi-Latn tulsi | sa-Latn tulasi" +
+      " | ta-Latn thulasi",
     inci: "Ocimum Sanctum Leaf Powder",
-    jobs: ["scalp", "flakes", "scent"], use: "makers use it for an itchy scalp and for its scent", colour: [0.5, 0.08, 128],
-    dissolving: extractive(13, "tulasi"), powder: { holding: LEAF, bulk: usdaSpoon(1.4, "tsp", "basil, dried, ground") },
+    jobs: ["scalp", "flakes", "scent"], use: "makers use it for an itchy scalp and for its scent",
+    colour: [0.5, 0.08, 128],
+    dissolving: extractive(13, "tulasi"),
+    powder: { holding: LEAF, bulk: usdaSpoon(1.4, "tsp", "basil, dried, ground") },
     whole: { bulk: LOOSE, name: "tulsi, dried" },
     fresh: { water: usda(0.92, 0.9, 0.935, "basil, fresh"), bulk: PICKED, name: "tulsi leaves, fresh",
       pieceG: usda(0.5, 0.3, 0.8, "basil, fresh, 5 leaves 2.5 g") },
@@ -92,56 +137,76 @@ export const LEAVES: readonly Material[] = [
   ...herb("leaf", {
     id: "curry-leaf",
     names:
-      "curry leaf | la Bergera koenigii; Murraya koenigii | hi करी पत्ता | hi-Latn kari patta; gandhela | ta-Latn kariveppilai | te-Latn karivepaku" +
+
+        "curry leaf | la Bergera koenigii; Murraya koenigii | hi करी पत्ता | hi-Latn kari patta; gandhela" +
+        " | ta-Latn kariveppilai | te-Latn karivepaku" +
       " | kn-Latn karibevu | sa-Latn girinimba",
     inci: "Murraya Koenigii Leaf Powder",
     jobs: ["scalp", "condition"], use: "makers infuse it in oil and grind it for the lengths", colour: [0.5, 0.09, 122],
     powder: { holding: LEAF, bulk: BULK }, whole: { bulk: LOOSE, name: "curry leaves, dried" },
-    fresh: { water: ifct(65.33, 1.57, "G010"), oil: ifct(1.06, 0.04, "G010", "fat"), dissolving: estimate(0.04, 0.015, 0.07), bulk: PICKED,
+    fresh: { water: ifct(65.33, 1.57, "G010"), oil: ifct(1.06, 0.04, "G010", "fat"),
+      dissolving: estimate(0.04, 0.015, 0.07), bulk: PICKED,
       name: "curry leaves, fresh" },
   }),
   ...herb("leaf", {
     id: "rosemary-leaf", names: "rosemary | la Salvia rosmarinus; Rosmarinus officinalis | de Rosmarin | fr romarin",
     inci: "Rosmarinus Officinalis Leaf Powder",
     jobs: ["scalp", "scent", "shine"], use: "makers brew it for rinses and infuse it in oil", colour: [0.53, 0.06, 130],
-    water: usda(0.0931, 0.07, 0.11, "rosemary, dried"), oil: usda(0.152, 0.1, 0.18, "rosemary, dried, fat"), dissolving: estimate(0.15, 0.08, 0.22),
-    powder: { holding: DENSE, bulk: estimate(0.36, 0.29, 0.44) }, whole: { bulk: usdaSpoon(1.2, "tsp", "rosemary, dried"), name: "rosemary, dried" },
+    water: usda(0.0931, 0.07, 0.11, "rosemary, dried"), oil: usda(0.152, 0.1, 0.18, "rosemary, dried, fat"),
+    dissolving: estimate(0.15, 0.08, 0.22),
+    powder: { holding: DENSE, bulk: estimate(0.36, 0.29, 0.44) },
+    whole: { bulk: usdaSpoon(1.2, "tsp", "rosemary, dried"), name: "rosemary, dried" },
     fresh: { water: usda(0.678, 0.64, 0.72, "rosemary, fresh"), oil: usda(0.0586, 0.045, 0.07, "rosemary, fresh, fat"),
       bulk: usdaSpoon(1.7, "tbsp", "rosemary, fresh"), name: "rosemary, fresh" },
   }),
   ...herb("leaf", {
-    id: "sage-leaf", names: "sage | la Salvia officinalis | de Salbei | fr sauge", inci: "Salvia Officinalis Leaf Powder",
-    jobs: ["colour", "scalp", "scent"], use: "makers brew it for rinses that deepen grey a little", colour: [0.58, 0.05, 125],
-    water: usda(0.0796, 0.06, 0.1, "sage, ground"), oil: usda(0.1275, 0.09, 0.15, "sage, ground, fat"), dissolving: estimate(0.15, 0.08, 0.22),
+    id: "sage-leaf", names: "sage | la Salvia officinalis | de Salbei | fr sauge",
+    inci: "Salvia Officinalis Leaf Powder",
+    jobs: ["colour", "scalp", "scent"], use: "makers brew it for rinses that deepen grey a little",
+    colour: [0.58, 0.05, 125],
+    water: usda(0.0796, 0.06, 0.1, "sage, ground"), oil: usda(0.1275, 0.09, 0.15, "sage, ground, fat"),
+    dissolving: estimate(0.15, 0.08, 0.22),
     powder: { holding: LEAF, bulk: usdaSpoon(0.7, "tsp", "sage, ground") }, whole: { bulk: LOOSE, name: "sage, dried" },
   }),
   ...herb("leaf", {
-    id: "nettle-leaf", names: "nettle leaf; stinging nettle | la Urtica dioica | hi-Latn bichhu buti | de Brennnessel | fr ortie",
+    id: "nettle-leaf",
+    names: "nettle leaf; stinging nettle | la Urtica dioica | hi-Latn bichhu buti | de Brennnessel | fr ortie",
     inci: "Urtica Dioica Leaf Powder",
-    jobs: ["scalp", "condition"], use: "makers brew it for rinses; no good evidence for growth", colour: [0.45, 0.08, 135],
+    jobs: ["scalp", "condition"], use: "makers brew it for rinses; no good evidence for growth",
+    colour: [0.45, 0.08, 135],
     water: phEurWater(12, "nettle leaf"), dissolving: estimate(0.18, 0.1, 0.25), powder: { holding: LEAF, bulk: BULK },
     whole: { bulk: LOOSE, name: "nettle leaf, dried" },
-    fresh: { water: usda(0.877, 0.85, 0.9, "stinging nettles, blanched"), bulk: usda(0.376, 0.15, 0.4, "stinging nettles, blanched, 1 cup 89 g"),
+    fresh: { water: usda(0.877, 0.85, 0.9, "stinging nettles, blanched"),
+      bulk: usda(0.376, 0.15, 0.4, "stinging nettles, blanched, 1 cup 89 g"),
       name: "nettle tops, fresh" },
   }),
   ...herb("leaf", {
-    id: "horsetail", names: "horsetail | la Equisetum arvense | de Schachtelhalm | fr prêle", inci: "Equisetum Arvense Powder",
-    jobs: ["condition", "shine"], use: "makers brew it long for rinses; it is rich in silica", colour: [0.56, 0.07, 125],
-    water: phEurWater(10, "equisetum stem"), dissolving: estimate(0.15, 0.08, 0.22), powder: { holding: DENSE, bulk: estimate(0.36, 0.29, 0.45) },
+    id: "horsetail", names: "horsetail | la Equisetum arvense | de Schachtelhalm | fr prêle",
+    inci: "Equisetum Arvense Powder",
+    jobs: ["condition", "shine"], use: "makers brew it long for rinses; it is rich in silica",
+    colour: [0.56, 0.07, 125],
+    water: phEurWater(10, "equisetum stem"), dissolving: estimate(0.15, 0.08, 0.22),
+    powder: { holding: DENSE, bulk: estimate(0.36, 0.29, 0.45) },
     whole: { bulk: LOOSE, name: "horsetail, dried" },
   }),
   ...herb("leaf", {
-    id: "peppermint-leaf", names: "peppermint; mint | la Mentha × piperita; Mentha spicata | hi पुदीना | hi-Latn pudina | ta-Latn pudina | te-Latn pudina",
+    id: "peppermint-leaf",
+    names:
+      "peppermint; mint | la Mentha × piperita; Mentha spicata | hi पुदीना | hi-Latn pudina | ta-Latn pudina" +
+      " | te-Latn pudina",
     inci: "Mentha Piperita Leaf Powder",
     jobs: ["scalp", "scent"], use: "makers brew it for a cool rinse", colour: [0.47, 0.08, 140],
-    water: phEurWater(11, "peppermint leaf"), dissolving: estimate(0.2, 0.12, 0.28), powder: { holding: LEAF, bulk: estimate(0.36, 0.29, 0.45) },
+    water: phEurWater(11, "peppermint leaf"), dissolving: estimate(0.2, 0.12, 0.28),
+    powder: { holding: LEAF, bulk: estimate(0.36, 0.29, 0.45) },
     whole: { bulk: usdaSpoon(0.5, "tsp", "spearmint, dried"), name: "mint, dried" },
-    fresh: { water: ifct(84.24, 0.71, "G016"), oil: ifct(0.65, 0.05, "G016", "fat"), bulk: usdaSpoon(5.7, "tbsp", "spearmint, fresh, 2 tbsp 11.4 g"),
+    fresh: { water: ifct(84.24, 0.71, "G016"), oil: ifct(0.65, 0.05, "G016", "fat"),
+      bulk: usdaSpoon(5.7, "tbsp", "spearmint, fresh, 2 tbsp 11.4 g"),
       name: "mint leaves, fresh" },
   }),
   ...herb("leaf", {
     id: "thyme-leaf", names: "thyme | la Thymus vulgaris | de Thymian", inci: "Thymus Vulgaris Leaf Powder",
-    jobs: ["scalp", "flakes", "scent"], use: "makers brew it for a rinse where the scalp flakes", colour: [0.52, 0.06, 115],
+    jobs: ["scalp", "flakes", "scent"], use: "makers brew it for a rinse where the scalp flakes",
+    colour: [0.52, 0.06, 115],
     water: usda(0.0779, 0.06, 0.1, "thyme, dried"), oil: usda(0.0743, 0.05, 0.09, "thyme, dried, fat"),
     powder: { holding: DENSE, bulk: usdaSpoon(1.4, "tsp", "thyme, dried, ground") },
     whole: { bulk: usdaSpoon(1, "tsp", "thyme, dried, leaves"), name: "thyme, dried" },
@@ -155,25 +220,37 @@ export const LEAVES: readonly Material[] = [
       pieceG: practice(0.2, 0.1, 0.35, "a dried bay leaf is about a fifth of a gram") },
   }),
   ...herb("leaf", {
-    id: "fenugreek-leaf", names: "fenugreek leaf; kasuri methi | la Trigonella foenum-graecum | hi मेथी पत्ता | hi-Latn kasuri methi; methi patta",
+    id: "fenugreek-leaf",
+    names:
+      "fenugreek leaf; kasuri methi | la Trigonella foenum-graecum | hi मेथी पत्ता" +
+      " | hi-Latn kasuri methi; methi patta",
     inci: "Trigonella Foenum-Graecum Leaf Powder",
     notToConfuse: "The leaf is not the seed: it has scent but little slip. Fenugreek seed gives the gum.",
-    jobs: ["scalp", "scent"], use: "makers use it for the scalp; unlike the seed it gives little slip", colour: [0.53, 0.09, 122],
+    jobs: ["scalp", "scent"], use: "makers use it for the scalp; unlike the seed it gives little slip",
+    colour: [0.53, 0.09, 122],
     powder: { holding: LEAF, bulk: BULK }, whole: { bulk: LOOSE, name: "fenugreek leaves, dried" },
-    fresh: { water: ifct(86.73, 0.66, "C020"), oil: ifct(0.83, 0.02, "C020", "fat"), dissolving: ifct(0.88, 0.2, "C020", "free sugars"), bulk: PICKED,
+    fresh: { water: ifct(86.73, 0.66, "C020"), oil: ifct(0.83, 0.02, "C020", "fat"),
+      dissolving: ifct(0.88, 0.2, "C020", "free sugars"), bulk: PICKED,
       name: "fenugreek leaves, fresh" },
   }),
   ...herb("leaf", {
-    id: "green-tea", names: "green tea; matcha | la Camellia sinensis | ja 抹茶 | ja-Latn matcha", inci: "Camellia Sinensis Leaf Powder", plant: "tea-green",
-    jobs: ["scalp", "shine"], use: "makers brew it for rinses and put matcha in masks", colour: [0.62, 0.13, 122], tags: ["tea"],
-    water: estimate(0.05, 0.03, 0.08), dissolving: practice(0.35, 0.28, 0.42, "a third of a tea leaf goes into the cup"),
-    powder: { holding: estimate(1.6, 1.25, 2), bulk: practice(0.41, 0.33, 0.5, "matcha: about 2 g to a level teaspoon") },
+    id: "green-tea", names: "green tea; matcha | la Camellia sinensis | ja 抹茶 | ja-Latn matcha",
+    inci: "Camellia Sinensis Leaf Powder", plant: "tea-green",
+    jobs: ["scalp", "shine"], use: "makers brew it for rinses and put matcha in masks", colour: [0.62, 0.13, 122],
+    tags: ["tea"],
+    water: estimate(0.05, 0.03, 0.08),
+    dissolving: practice(0.35, 0.28, 0.42, "a third of a tea leaf goes into the cup"),
+    powder: { holding: estimate(1.6, 1.25, 2),
+      bulk: practice(0.41, 0.33, 0.5, "matcha: about 2 g to a level teaspoon") },
     whole: { bulk: estimate(0.2, 0.13, 0.28), name: "green tea, loose" },
   }),
   ...herb("leaf", {
-    id: "black-tea-leaf", names: "black tea, loose; tea bag | la Camellia sinensis | hi चाय पत्ती | hi-Latn chai patti", inci: "Camellia Sinensis Leaf",
+    id: "black-tea-leaf",
+    names: "black tea, loose; tea bag | la Camellia sinensis | hi चाय पत्ती | hi-Latn chai patti",
+    inci: "Camellia Sinensis Leaf",
     plant: "tea-black",
-    jobs: ["colour", "liquid"], use: "makers brew it strong for dye pastes and rinses", colour: [0.32, 0.05, 45], tags: ["tea"],
+    jobs: ["colour", "liquid"], use: "makers brew it strong for dye pastes and rinses", colour: [0.32, 0.05, 45],
+    tags: ["tea"],
     water: practice(0.06, 0.04, 0.08, "ISO 3720 and trade: a few per cent"),
     dissolving: practice(0.35, 0.32, 0.45, "ISO 3720: water extract not less than 32 %, from memory"),
     whole: { id: "black-tea-leaf", bulk: practice(0.4, 0.3, 0.5, "2 g to a teaspoon"), name: "black tea, dry",
@@ -183,17 +260,25 @@ export const LEAVES: readonly Material[] = [
     id: "hibiscus-leaf", names: "hibiscus leaf | la Hibiscus rosa-sinensis | hi गुड़हल पत्ता | ta-Latn semparuthi ilai",
     inci: "Hibiscus Rosa-Sinensis Leaf Powder", plant: "hibiscus-leaf",
     jobs: ["slip", "wash"], use: "makers crush the leaf for its slip", colour: [0.47, 0.09, 135], tags: ["slip"],
-    powder: { holding: estimate(2.1, 1.6, 2.7), bulk: BULK }, fresh: { water: estimate(0.8, 0.74, 0.86), bulk: PICKED, name: "hibiscus leaves, fresh" },
+    powder: { holding: estimate(2.1, 1.6, 2.7), bulk: BULK },
+    fresh: { water: estimate(0.8, 0.74, 0.86), bulk: PICKED, name: "hibiscus leaves, fresh" },
   }),
   ...herb("leaf", {
-    id: "aloe-powder", names: "aloe leaf powder | la Aloe vera; Aloe barbadensis | hi घृतकुमारी | hi-Latn gheekumari; gwarpatha | sa-Latn kumari",
+    id: "aloe-powder",
+    names:
+      "aloe leaf powder | la Aloe vera; Aloe barbadensis | hi घृतकुमारी | hi-Latn gheekumari; gwarpatha" +
+      " | sa-Latn kumari",
     inci: "Aloe Barbadensis Leaf Powder", plant: "aloe",
-    jobs: ["slip", "moisture"], use: "makers use it for slip where there is no fresh gel", colour: [0.72, 0.07, 105], tags: ["slip", "aloe", "clumps"],
-    oil: NO_OIL, dissolving: estimate(0.35, 0.2, 0.5), powder: { holding: estimate(2.4, 1.7, 3.2), bulk: estimate(0.45, 0.36, 0.55), soak: LEAF_SOAK },
+    jobs: ["slip", "moisture"], use: "makers use it for slip where there is no fresh gel", colour: [0.72, 0.07, 105],
+    tags: ["slip", "aloe", "clumps"],
+    oil: NO_OIL, dissolving: estimate(0.35, 0.2, 0.5),
+    powder: { holding: estimate(2.4, 1.7, 3.2), bulk: estimate(0.45, 0.36, 0.55), soak: LEAF_SOAK },
   }),
   ...herb("leaf", {
-    id: "kelp", names: "seaweed; kelp powder | la Saccharina latissima; Fucus vesiculosus | de Blasentang", inci: "Laminaria Saccharina Powder",
-    jobs: ["slip", "moisture"], use: "makers use it for slip; it smells of the sea", colour: [0.42, 0.05, 120], tags: ["slip", "clumps", "smells", "lingers"],
+    id: "kelp", names: "seaweed; kelp powder | la Saccharina latissima; Fucus vesiculosus | de Blasentang",
+    inci: "Laminaria Saccharina Powder",
+    jobs: ["slip", "moisture"], use: "makers use it for slip; it smells of the sea", colour: [0.42, 0.05, 120],
+    tags: ["slip", "clumps", "smells", "lingers"],
     oil: usda(0.006, 0.004, 0.03, "seaweed, kelp, fat"), dissolving: estimate(0.12, 0.05, 0.2),
     powder: { holding: estimate(3.2, 2.4, 4), bulk: estimate(0.6, 0.5, 0.72) },
   }),

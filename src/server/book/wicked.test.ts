@@ -16,7 +16,7 @@ import { changeBlend } from "../blends";
 import { createOwnThing, testJar, weighJar } from "../jars";
 import { readJarsCsv } from "../formats/jarsCsv";
 import type { Book } from "./format";
-import { seenHere } from "./import";
+import { seenHere } from "./bring";
 import { readBook } from "./read";
 import { happen, newBowl, newJar, revOf, tried } from "../../../checks/written";
 
