@@ -79,3 +79,6 @@ export async function makeTestHouse(name = "A test house"): Promise<TestHouse> {
   });
   return house;
 }
+
+export const revOf = async ({ householdId }: Pick<TestHouse, "householdId">): Promise<number> =>
+  Number((await database()("household").where({ id: householdId }).first("rev")).rev);

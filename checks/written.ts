@@ -5,7 +5,6 @@ import { type TestHouse } from "./testHouse";
 import { EventsInput, NewBatchInput } from "@/inputs/bookInput";
 import { parseInput } from "@/inputs/parseInput";
 import { NewJarInput } from "@/inputs/shelfInput";
-import { database } from "@/store/connection";
 import { inTransaction, type Write } from "@/store/transaction";
 import { addEvents, createBatch } from "@/server/batches";
 import { createJar } from "@/server/jars";
@@ -56,5 +55,3 @@ export const newBowl = async (house: TestHouse) => {
 };
 export const leftG = async (house: TestHouse, id: string) =>
   (await bookOf(house)).jars!.find((jar) => jar.id === id)?.leftG;
-export const revOf = async ({ householdId }: TestHouse) =>
-  Number((await database()("household").where({ id: householdId }).first("rev")).rev);

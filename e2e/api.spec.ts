@@ -5,6 +5,9 @@ import { expect, test, type APIRequestContext } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { makeTestHouse } from "../checks/testHouse";
 import { BLEND_INPUT, eventInput, HENNA_INPUT, PASTE_INPUT } from "./samples";
+import { putBookAside } from "./steps";
+
+putBookAside();
 
 const post = (request: APIRequestContext, path: string, data: unknown) =>
   request.post(`/api/v1/${path}`, { data: data as object });

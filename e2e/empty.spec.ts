@@ -7,12 +7,8 @@ import { putBookAside } from "./steps";
 
 /** A machine without a household, then one with an empty one, as a new maker finds it. The book is put aside for it. */
 test.describe.configure({ mode: "serial" });
-let putBack: () => void;
-test.beforeAll(async () => {
-  putBack = putBookAside();
-  await emptyDatabase();
-});
-test.afterAll(() => putBack());
+putBookAside();
+test.beforeAll(() => emptyDatabase());
 
 test("no household yet: said on every page, and by the API", async ({ page, request }) => {
   for (const path of [

@@ -1,7 +1,9 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { expect, test, type Page } from "@playwright/test";
-import { drop } from "./steps";
+import { drop, putBookAside } from "./steps";
+
+putBookAside();
 
 test.describe("bad input: one clear line at its field, nothing lost", () => {
   for (const [text, says] of [

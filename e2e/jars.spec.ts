@@ -1,7 +1,9 @@
 import { expect, test, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { eventInput } from "./samples";
-import { putUp } from "./steps";
+import { putBookAside, putUp } from "./steps";
+
+putBookAside();
 
 /** Grams of a thing in the bowl, off its label. */
 const gramsOf = async (page: Page, name: RegExp): Promise<number> =>

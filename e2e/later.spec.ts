@@ -1,4 +1,7 @@
 import { expect, test, type APIRequestContext, type Page } from "@playwright/test";
+import { putBookAside } from "./steps";
+
+putBookAside();
 
 /** What comes with the page of a blend, and what comes when somebody is there. */
 const scripts = (page: Page) => {

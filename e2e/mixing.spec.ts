@@ -1,6 +1,8 @@
 import { expect, test, type Page } from "@playwright/test";
-import { drop, putUp } from "./steps";
+import { drop, putBookAside, putUp } from "./steps";
 import { v7 as uuid } from "uuid";
+
+putBookAside();
 
 async function jarOf(page: Page, of: string, grams: string): Promise<string> {
   await putUp(page, of, grams);

@@ -1,4 +1,7 @@
 import { expect, test, type Page } from "@playwright/test";
+import { putBookAside } from "./steps";
+
+putBookAside();
 
 const PAGE = [
   "Aunt’s Sunday mask",

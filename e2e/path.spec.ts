@@ -1,7 +1,9 @@
 import { expect, test, type Page } from "@playwright/test";
 import { eventInput } from "./samples";
-import { bowlOfItsOwn, drop, noFault } from "./steps";
+import { bowlOfItsOwn, drop, noFault, putBookAside } from "./steps";
 import { v7 as uuid } from "uuid";
+
+putBookAside();
 
 test("from an empty bowl to a saved blend: every number answers while one types, and what it warns of", async ({
   page,

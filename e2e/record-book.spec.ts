@@ -6,6 +6,9 @@ import { v7 as uuid } from "uuid";
 import { fromElsewhere as otherIds } from "../checks/elsewhere";
 import { makeTestHouse } from "../checks/testHouse";
 import type { Book } from "../src/server/book/format";
+import { putBookAside } from "./steps";
+
+putBookAside();
 
 const folder = mkdtempSync(join(tmpdir(), "infusing-book-"));
 const get = async (request: APIRequestContext, path: string) => (await request.get(`/api/v1/${path}`)).json();

@@ -7,6 +7,9 @@ import { v7 as uuid } from "uuid";
 import { database } from "../src/store/connection";
 import { secondServer } from "./server";
 import { BODIES, idIn, type Ids } from "./samples";
+import { putBookAside } from "./steps";
+
+putBookAside();
 
 const PASSWORD = "nine steps to the ferry";
 const NAMES = /Nine Ferry|Mina|Seun|Bertil|Liv|Coil softener|Ferry rust/;

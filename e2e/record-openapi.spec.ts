@@ -12,6 +12,9 @@ import { insertOwnThing } from "@/store/ownThings";
 import { insertJarReading } from "@/store/readings";
 import { inTransaction } from "../src/store/transaction";
 import { BLEND_INPUT, BODIES, HEAD_INPUT, HENNA_INPUT, idIn, type Ids } from "./samples";
+import { putBookAside } from "./steps";
+
+putBookAside();
 
 /** The document is what the tests walk, so that no route escapes them. */
 const openapi = JSON.parse(readFileSync("docs/openapi.json", "utf8"));

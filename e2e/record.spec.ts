@@ -5,6 +5,9 @@ import { seeded } from "../src/core/figure";
 import { database } from "../src/store/connection";
 import { HEAD_INPUT } from "./samples";
 import { secondServer, type Server } from "./server";
+import { putBookAside } from "./steps";
+
+putBookAside();
 
 const poured = (page: Page) => page.locator("aside .font-say").first();
 const read = async (request: APIRequestContext, id: string, base = "") =>

@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import AxeBuilder from "@axe-core/playwright";
-import { expect, type APIRequestContext, type Page } from "@playwright/test";
+import { expect, test, type APIRequestContext, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { BLEND_INPUT, HEAD_INPUT } from "./samples";
 
@@ -61,18 +61,19 @@ export async function bowlOfItsOwn(request: APIRequestContext, name: string, hea
   return id;
 }
 
-/** Puts the whole book aside, for what empties or replaces it; the answer puts it back. */
-export function putBookAside(): () => void {
+/** For a file whose tests write: the whole book is put aside before them and put back after, so that no other file
+ *  finds what they left and the files may run in any order. */
+export function putBookAside(): void {
   const folder = mkdtempSync(join(tmpdir(), "infusing-aside-"));
+  const file = join(folder, "book.sql.gz");
   const run = (...args: string[]) =>
     execFileSync("./run", args, {
       stdio: ["ignore", "pipe", "pipe"],
       env: { ...process.env, DATA_DIR: folder },
     });
-  const file = join(folder, "book.sql.gz");
-  run("backup", file);
-  return () => {
+  test.beforeAll(() => run("backup", file));
+  test.afterAll(() => {
     run("restore", file);
     rmSync(folder, { recursive: true, force: true });
-  };
+  });
 }

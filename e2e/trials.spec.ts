@@ -1,5 +1,8 @@
 import { expect, test, type APIRequestContext, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
+import { putBookAside } from "./steps";
+
+putBookAside();
 
 const blendNamed = async (request: APIRequestContext, name: string): Promise<string> =>
   (await (await request.get("/api/v1/blends")).json()).blends.find((one: { name: string }) => one.name === name).id;

@@ -1,87 +1,20 @@
 import { v7 as uuid } from "uuid";
 import { askedIn, bookOf, bringIn, takeOut } from "../../checks/roundTrip";
-import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
 import { jarDensity } from "@/core/shelf";
 import type { BatchPayload } from "@/core/batch";
 import { jarsCsv, readJarsCsv } from "./formats/jarsCsv";
 import * as store from "@/store/jars";
 import { listOwnThings } from "@/store/ownThings";
 import { movesOfJar } from "@/store/stock";
-import { closeDatabase, database } from "@/store/connection";
-import { readSettings, type Settings } from "@/store/household";
-import { inTransaction } from "@/store/transaction";
-import { addEvents, createBatch } from "./batches";
-import {
-  changeJar,
-  createJar,
-  createOwnThing,
-  makePremix,
-  removeJar,
-  weighJar,
-  weighLeft,
-  withdrawWeighing,
-} from "./jars";
+import { database } from "@/store/connection";
+import { readSettings } from "@/store/household";
+import { changeJar, createOwnThing, makePremix, removeJar, weighJar, weighLeft, withdrawWeighing } from "./jars";
 import { importJars, readJars } from "./jarsFile";
-import type { Refusal } from "./refusal";
-import type { Asked } from "./route";
+import { happen, house, moveHouse, newBowl, newJar, refusal, write } from "../../checks/newHouse";
 
-afterAll(closeDatabase);
-
-let house: TestHouse;
-let settings: Settings;
-beforeEach(async () => {
-  house = await makeTestHouse("A house with a shelf");
-  settings = await readSettings(house.householdId);
-});
-
-const asked = <I>(input: object, params: Record<string, string> = {}): Asked<I> =>
-  ({
-    input,
-    params,
-    settings,
-    household: { id: house.householdId },
-    deviceId: house.deviceId,
-    personId: null,
-  }) as unknown as Asked<I>;
-const write = <I, A>(
-  use: (asked: Asked<I>, write: Parameters<Parameters<typeof inTransaction>[1]>[0]) => Promise<A>,
-  input: object,
-  params?: Record<string, string>,
-): Promise<A> => inTransaction(house.householdId, (w) => use(asked<I>(input, params), w));
-const refusal = async (of: Promise<unknown>) => {
-  try {
-    await of;
-  } catch (error) {
-    return (error as Refusal).problems.map(({ field, code }) => `${field} ${code}`);
-  }
-  return ["nothing"];
-};
-const newJar = async (materialId: string, fullG = 200, more: object = {}) => {
-  const id = uuid();
-  await write(createJar, { id, materialId, name: materialId, fullG, ...more });
-  return id;
-};
 const left = async (id: string) => (await store.findJar(house.householdId, id))!.leftG;
 const sumOfMoves = async (id: string) =>
   (await movesOfJar(house.householdId, id)).reduce((sum, { massG }) => sum + massG, 0);
-
-async function newBowl(): Promise<string> {
-  const id = uuid();
-  await write(createBatch, { id, versionId: house.versionId, headId: house.headId });
-  return id;
-}
-let seq = 0;
-const happen = async (batchId: string, ...payloads: BatchPayload[]) => {
-  const events = payloads.map((payload) => ({
-    id: uuid(),
-    payload,
-    deviceSeq: seq++,
-    revSeen: 9_000_000,
-    deviceClock: new Date().toISOString(),
-  }));
-  await write(addEvents, { events }, { id: batchId });
-  return events.map(({ id }) => id);
-};
 
 test("a bowl draws on the jar in use when it is mixed, once, and gives back what is taken back", async () => {
   const jar = await newJar("amla");
@@ -141,7 +74,7 @@ test("a weighed spoon changes what a new bowl weighs, and an old bowl stays as i
   await write(weighJar, weighing, { id: jar });
   const found = (await store.findJar(house.householdId, jar))!;
   expect(found.weighings.length).toBe(1);
-  expect(jarDensity(found.weighings, settings.spoons)!.value).toBeCloseTo(0.8, 6);
+  expect(jarDensity(found.weighings, (await readSettings(house.householdId)).spoons)!.value).toBeCloseTo(0.8, 6);
   const after = await newBowl();
   const linesOf = async (id: string) =>
     JSON.parse((await database()("batch").where({ id }).first("answer")).answer).lines[0].spoons.volumeMl as number;
@@ -243,7 +176,7 @@ test("jars go round as CSV: written, read in another house, written again, the s
   const csv = async () => jarsCsv(await store.listJars(house.householdId), await listOwnThings(house.householdId));
   const written = await csv();
   const unnamed = written.replaceAll(/^[0-9a-f-]{36},/gm, ",");
-  house = await makeTestHouse("Another house with a shelf");
+  await moveHouse();
   const readIn = async (text: string) => {
     const session = await askedIn(house, {});
     return importJars(

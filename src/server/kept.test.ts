@@ -1,17 +1,11 @@
-import { v7 as uuid } from "uuid";
-import { askedIn } from "../../checks/roundTrip";
-import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
 import { asSeen, foldBatch, type BatchPayload } from "@/core/batch";
 import { CATALOGUE } from "@/core/catalogue";
 import { correctPaste } from "@/core/correct";
 import { computePaste } from "@/core/paste";
-import { closeDatabase, database } from "@/store/connection";
-import { inTransaction } from "@/store/transaction";
-import { addEvents, createBatch, readBatch } from "./batches";
+import { database } from "@/store/connection";
+import { readBatch } from "./batches";
 import { linesCsv } from "./formats/linesCsv";
-import { createJar } from "./jars";
-
-afterAll(closeDatabase);
+import { happen, house, newBowl, newJar } from "../../checks/newHouse";
 
 /** While something runs, every density and every holding of the tables is half of what it is. */
 async function withHalfTheFigures(work: () => Promise<void>): Promise<void> {
@@ -37,33 +31,9 @@ async function withHalfTheFigures(work: () => Promise<void>): Promise<void> {
   }
 }
 
-const bowlOf = async (house: TestHouse) => {
-  const write = async <A>(use: (asked: never, write: never) => Promise<A>, input: object, params = {}) => {
-    const asked = await askedIn(house, input, params);
-    return inTransaction(house.householdId, (w) => use(asked as never, w as never));
-  };
-  const id = uuid();
-  await write(createBatch, { id, versionId: house.versionId, headId: house.headId });
-  let seq = 0;
-  const tap = (...payloads: BatchPayload[]) =>
-    write(
-      addEvents,
-      {
-        events: payloads.map((payload) => ({
-          id: uuid(),
-          payload,
-          deviceSeq: ++seq,
-          revSeen: 0,
-          deviceClock: new Date().toISOString(),
-        })),
-      },
-      { id },
-    );
-  return { id, tap, write };
-};
-
 /** All that a bowl says: what its jars lost, what stands on its page, what is written out. */
-async function said({ householdId }: TestHouse, id: string) {
+async function said(id: string) {
+  const { householdId } = house;
   const ledger: { slot: string; mass_g: number }[] = await database()("stock_move")
     .where({ batch_id: id })
     .orderBy(["event_id", "slot"])
@@ -84,11 +54,9 @@ async function said({ householdId }: TestHouse, id: string) {
 }
 
 test("whatever the tables say later, one more tap on an old bowl changes nothing else in its ledger, page or CSV", async () => {
-  const house = await makeTestHouse("A house that keeps its figures");
-  const first = await bowlOf(house);
-  for (const materialId of ["amla", "brahmi", "honey"])
-    await first.write(createJar, { id: uuid(), materialId, name: materialId, fullG: 900 });
-  const { id, tap } = await bowlOf(house);
+  for (const materialId of ["amla", "brahmi", "honey"]) await newJar(materialId, 900);
+  const id = await newBowl();
+  const tap = (...payloads: BatchPayload[]) => happen(id, ...payloads);
   await tap(
     { kind: "measured", line: 0, amount: 3, unit: "tbsp", fill: "level" },
     { kind: "heaped", line: 0, unit: "tbsp" },
@@ -98,7 +66,7 @@ test("whatever the tables say later, one more tap on an old bowl changes nothing
     { kind: "said", word: "tooThick" },
     { kind: "reached", stage: "mixed" },
   );
-  const before = await said(house, id);
+  const before = await said(id);
   expect(before.ledger.length).toBeGreaterThan(0);
   expect(before.made).toBeDefined();
   await withHalfTheFigures(async () => {
@@ -109,12 +77,12 @@ test("whatever the tables say later, one more tap on an old bowl changes nothing
     if (!today.ok || today.value.liquid.state !== "solved" || batch.answer.liquid.state !== "solved")
       throw new Error("The test blend is not solved for its liquid.");
     expect(today.value.liquid.ml.mid / batch.answer.liquid.ml.mid).not.toBeCloseTo(1, 1);
-    expect(await said(house, id)).toEqual(before);
+    expect(await said(id)).toEqual(before);
     await tap({ kind: "noted", text: "a year later" });
-    expect(await said(house, id)).toEqual(before);
+    expect(await said(id)).toEqual(before);
     // More of what was added once is weighed as it was then.
     await tap({ kind: "added", materialId: "amla", amount: 1, unit: "tbsp", fill: "level" });
-    const adds = (await said(house, id)).lines.filter((line: { line?: number }) => line.line === undefined);
+    const adds = (await said(id)).lines.filter((line: { line?: number }) => line.line === undefined);
     expect(adds[2].reallyG).toBeCloseTo(adds[0].reallyG / 2, 9);
   });
 });

@@ -1,6 +1,5 @@
 import { v7 as uuid } from "uuid";
 import { bookOf, bringIn, takeOut } from "../../checks/roundTrip";
-import { makeTestHouse, type TestHouse } from "../../checks/testHouse";
 import { knownOf } from "@/core/learn";
 import { readingsOf } from "@/core/readings";
 import { computePaste } from "@/core/paste";
@@ -8,68 +7,9 @@ import type { BatchPayload } from "@/core/batch";
 import * as store from "@/store/jars";
 import { readingsOfJar, shelfOf } from "./shelf";
 import { listEvents } from "@/store/events";
-import { closeDatabase, database } from "@/store/connection";
-import { readSettings, type Settings } from "@/store/household";
-import { inTransaction } from "@/store/transaction";
-import { addEvents, createBatch } from "./batches";
-import { createJar, testJar, withdrawReading } from "./jars";
-import type { Refusal } from "./refusal";
-import type { Asked } from "./route";
-
-afterAll(closeDatabase);
-
-let house: TestHouse;
-let settings: Settings;
-beforeEach(async () => {
-  house = await makeTestHouse("A house with a shelf");
-  settings = await readSettings(house.householdId);
-});
-
-const asked = <I>(input: object, params: Record<string, string> = {}): Asked<I> =>
-  ({
-    input,
-    params,
-    settings,
-    household: { id: house.householdId },
-    deviceId: house.deviceId,
-    personId: null,
-  }) as unknown as Asked<I>;
-const write = <I, A>(
-  use: (asked: Asked<I>, write: Parameters<Parameters<typeof inTransaction>[1]>[0]) => Promise<A>,
-  input: object,
-  params?: Record<string, string>,
-): Promise<A> => inTransaction(house.householdId, (w) => use(asked<I>(input, params), w));
-const refusal = async (of: Promise<unknown>) => {
-  try {
-    await of;
-  } catch (error) {
-    return (error as Refusal).problems.map(({ field, code }) => `${field} ${code}`);
-  }
-  return ["nothing"];
-};
-const newJar = async (materialId: string, fullG = 200, more: object = {}) => {
-  const id = uuid();
-  await write(createJar, { id, materialId, name: materialId, fullG, ...more });
-  return id;
-};
-
-async function newBowl(): Promise<string> {
-  const id = uuid();
-  await write(createBatch, { id, versionId: house.versionId, headId: house.headId });
-  return id;
-}
-let seq = 0;
-const happen = async (batchId: string, ...payloads: BatchPayload[]) => {
-  const events = payloads.map((payload) => ({
-    id: uuid(),
-    payload,
-    deviceSeq: seq++,
-    revSeen: 9_000_000,
-    deviceClock: new Date().toISOString(),
-  }));
-  await write(addEvents, { events }, { id: batchId });
-  return events.map(({ id }) => id);
-};
+import { database } from "@/store/connection";
+import { testJar, withdrawReading } from "./jars";
+import { happen, house, newBowl, newJar, refusal, write } from "../../checks/newHouse";
 
 describe("what tests teach", () => {
   const ring = (slumpMm: number) => ({ kind: "tested", by: "ring", heightMm: 50, slumpMm }) as const;

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { v7 as uuid } from "uuid";
-import { makeTestHouse, testAnswer, TEST_QUESTION, type TestHouse } from "../../checks/testHouse";
+import { makeTestHouse, revOf, testAnswer, TEST_QUESTION, type TestHouse } from "../../checks/testHouse";
 import { foldBatch, MARKS, STAGES, type BatchPayload } from "@/core/batch";
 import * as batches from "@/store/batches";
 import { insertEvents, listEvents } from "@/store/events";
 import { openBowl, removeBowl, settleLists } from "./settle";
 import type { BatchRow } from "@/store/batches";
-import { closeDatabase, database } from "@/store/connection";
+import { closeDatabase } from "@/store/connection";
 import * as heads from "@/store/heads";
 import { writeSettings } from "@/store/household";
 import { listBatches, type LogFilter } from "@/store/log";
@@ -20,8 +20,6 @@ beforeAll(async () => {
   other = await makeTestHouse("Another house");
 }, 60_000);
 afterAll(closeDatabase);
-
-const revOf = async (id: string) => Number((await database()("household").where({ id }).first("rev")).rev);
 
 describe("events", () => {
   const anyPayload: fc.Arbitrary<BatchPayload> = fc.oneof(
@@ -230,7 +228,7 @@ describe("the log", () => {
 
 test("the change feed tells what was written after a rev, in its order, and nothing of another house", async () => {
   const lone = await makeTestHouse("A house that is watched");
-  const before = await revOf(lone.householdId);
+  const before = await revOf(lone);
   await inTransaction(lone.householdId, (write) => heads.setHeadRemoved(write, lone.headId, true));
   await inTransaction(lone.householdId, (write) => writeSettings(write, { kitchenTempC: 23 }));
   await inTransaction(lone.householdId, (write) => settleLists(write, lone.batchId, foldBatch([])));

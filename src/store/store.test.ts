@@ -1,6 +1,6 @@
 import { readdirSync } from "node:fs";
 import { v7 as uuid } from "uuid";
-import { makeTestHouse, testAnswer, TEST_BLEND, TEST_QUESTION, type TestHouse } from "../../checks/testHouse";
+import { makeTestHouse, revOf, testAnswer, TEST_BLEND, TEST_QUESTION, type TestHouse } from "../../checks/testHouse";
 import { PLAIN_HEAD } from "@/core/head";
 import * as batches from "./batches";
 import { listEvents } from "./events";
@@ -21,8 +21,6 @@ beforeAll(async () => {
 }, 60_000);
 afterAll(closeDatabase);
 
-const revOf = async (id: string) => Number((await database()("household").where({ id }).first("rev")).rev);
-
 describe("migrations", () => {
   test("running them again, and twice at once, changes nothing", async () => {
     await Promise.all([migrate(database()), migrate(database())]);
@@ -40,7 +38,7 @@ describe("migrations", () => {
 
 describe("a write", () => {
   test("bumps the household's rev once, and not at all when it fails", async () => {
-    const before = await revOf(house.householdId);
+    const before = await revOf(house);
     await inTransaction(house.householdId, async ({ rev }) => {
       expect(rev).toBe(before + 1);
     });
@@ -50,11 +48,11 @@ describe("a write", () => {
         throw new Error("half-way");
       }),
     ).rejects.toThrow("half-way");
-    expect(await revOf(house.householdId)).toBe(before + 1);
+    expect(await revOf(house)).toBe(before + 1);
     expect((await readSettings(house.householdId)).kitchenTempC).not.toBe(44);
   });
   test("forty at once each get a rev of their own", async () => {
-    const before = await revOf(house.householdId);
+    const before = await revOf(house);
     const revs = await Promise.all(
       Array.from({ length: 40 }, () => inTransaction(house.householdId, async ({ rev }) => rev)),
     );

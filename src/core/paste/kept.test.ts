@@ -1,25 +1,11 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
+import { MASK } from "../../../checks/mask";
 import { findMaterial, type Material } from "../material";
 import { computePaste, figuresOf, lookupIn, withKept } from ".";
 
 const amla = findMaterial("amla")!;
-const asked = (kept: readonly object[]) =>
-  lookupIn(
-    withKept(
-      {
-        head: { longest: { cm: 40 }, amount: { strands: "medium" } } as never,
-        purpose: "mask",
-        spoons: "metric",
-        sizing: "likely",
-        kitchenTempC: 21,
-        target: { word: "cream" },
-        liquid: { materialId: "water", tempC: 40 },
-        lines: [{ materialId: "amla", role: "part", amount: 2, unit: "tbsp", fill: "level" }],
-      },
-      JSON.parse(JSON.stringify(kept)),
-    ),
-  )("amla")!;
+const asked = (kept: readonly object[]) => lookupIn(withKept(MASK, JSON.parse(JSON.stringify(kept))))("amla")!;
 
 test("a bowl with the figures of today's tables is the same bowl", () => {
   fc.assert(

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { v7 as uuid } from "uuid";
 import { fromElsewhere } from "../../../checks/elsewhere";
 import { bookOf, bringIn } from "../../../checks/roundTrip";
-import { makeTestHouse, TEST_BLEND, TEST_QUESTION, testAnswer, type TestHouse } from "../../../checks/testHouse";
+import { makeTestHouse, revOf, TEST_BLEND, TEST_QUESTION, testAnswer, type TestHouse } from "../../../checks/testHouse";
 import { inOrder, type BatchEvent } from "@/core/batch";
 import { findMaterial } from "@/core/material";
 import { ownId, ownMaterials } from "@/core/shelf";
@@ -18,7 +18,7 @@ import { readJarsCsv } from "../formats/jarsCsv";
 import type { Book } from "./format";
 import { seenHere } from "./bring";
 import { readBook } from "./read";
-import { happen, newBowl, newJar, revOf, tried } from "../../../checks/written";
+import { happen, newBowl, newJar, tried } from "../../../checks/written";
 
 afterAll(closeDatabase);
 
