@@ -1,7 +1,7 @@
 import "@/core/catalogue";
 import { normals, seeded } from "@/core/figure";
 import { PLAIN_HEAD } from "@/core/head";
-import { evidenceOf, priorSd, type Judged } from "@/core/readings";
+import { evidenceOf, tablesSay, type Judged } from "@/core/readings";
 import { learn } from "@/core/learn";
 import { findMaterial, massG } from "@/core/material";
 import { computePaste, liquidOf, type Blend, type PasteQuestion } from "@/core/paste";
@@ -111,7 +111,7 @@ export function runMakers(count: number, dosing: Dosing, atTests: readonly numbe
     const readings: { id: string; judged: Judged }[] = [];
     const blend = blendFor(dosing);
     for (let n = 0; n <= Math.max(...atTests); n++) {
-      const { learnt } = learn(readings, () => priorSd(HENNA));
+      const { learnt } = learn(readings, () => tablesSay(HENNA));
       const shelf: Shelf = { own: [], jars: [JAR], learnt };
       const question: PasteQuestion = questionOn(blend, PLAIN_HEAD, "metric", shelf);
       const answer = computePaste(question);

@@ -1,9 +1,11 @@
 import { asSeen, foldBatch, type BatchPayload } from "@/core/batch";
 import { CATALOGUE } from "@/core/catalogue";
 import { correctPaste } from "@/core/correct";
+import { knownOf } from "@/core/learn";
 import { computePaste } from "@/core/paste";
 import { database } from "@/store/connection";
 import { readBatch } from "./batches";
+import { shelfOf } from "./shelf";
 import { linesCsv } from "./formats/linesCsv";
 import { happen, house, newBowl, newJar } from "../../checks/newHouse";
 
@@ -84,5 +86,34 @@ test("whatever the tables say later, one more tap on an old bowl changes nothing
     await tap({ kind: "added", materialId: "amla", amount: 1, unit: "tbsp", fill: "level" });
     const adds = (await said(id)).lines.filter((line: { line?: number }) => line.line === undefined);
     expect(adds[2].reallyG).toBeCloseTo(adds[0].reallyG / 2, 9);
+  });
+});
+
+test("what was measured of a jar stays when its table moves, also after another tap on the bowl it was tested in", async () => {
+  const jar = await newJar("amla", 900);
+  const id = await newBowl();
+  await happen(
+    id,
+    { kind: "measured", line: 0, amount: 60, unit: "g", fill: "level" },
+    { kind: "poured", ml: 150 },
+    { kind: "tested", by: "ring", heightMm: 50, slumpMm: 18 },
+  );
+  const holding = async () => {
+    const { learnt } = await shelfOf(house.householdId);
+    const { factor, sd } = knownOf(learnt!, jar)!;
+    const amla = CATALOGUE.find((material) => material.id === "amla")!;
+    if (amla.holding.kind !== "perGram") throw new Error("Amla holds by the gram.");
+    return [factor * amla.holding.mlPerG.value, sd];
+  };
+  const [measured, sd] = await holding();
+  const stays = async () => {
+    const now = await holding();
+    expect(now[0] / measured).toBeCloseTo(1, 9);
+    expect(now[1]).toBeCloseTo(sd, 9);
+  };
+  await withHalfTheFigures(async () => {
+    await stays();
+    await happen(id, { kind: "noted", text: "a year later" });
+    await stays();
   });
 });

@@ -2,7 +2,7 @@ import type { Knex } from "knex";
 import { everythingOn } from "@/core/catalogue";
 import { learn, type Outcome } from "@/core/learn";
 import type { Lookup } from "@/core/material";
-import { priorSd } from "@/core/readings";
+import { tablesSay } from "@/core/readings";
 import { search, searchIndex } from "@/core/search";
 import { lookupOn, ownMaterials, type Shelf } from "@/core/shelf";
 import { database } from "@/store/connection";
@@ -38,11 +38,10 @@ export const shelfAsOf = asOfRev((householdId) => shelfOf(householdId));
 /** What readings taught, in their order. A jar that was taken off the shelf still explains the bowls it was in. */
 async function learntFrom(householdId: string, readings: readonly StoredReading[], find: Lookup, knex: Knex) {
   const materialOf = await jarMaterials(householdId, knex);
-  const priorOf = (jarId: string): number => {
+  return learn(readings, (jarId) => {
     const material = find(materialOf.get(jarId) ?? "");
-    return material ? priorSd(material) : 0;
-  };
-  return learn(readings, priorOf);
+    return material && tablesSay(material);
+  });
 }
 
 /** Readings that have to do with a jar, newest first, each with what became of it. */

@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { evidenceOf, priorSd, type Judged, type Sample } from "../readings";
+import { evidenceOf, tablesSay, type Judged, type Sample } from "../readings";
 import { knownOf, learn, togetherOf } from ".";
 import { findMaterial } from "../material";
 import { liquidOf } from "../paste";
@@ -19,7 +19,8 @@ const sample = (ml: number, half = 1, jarId: string | undefined = "a"): Sample =
   tempC: 21,
 });
 const ring = (slumpMm: number) => ({ by: "ring", heightMm: 50, slumpMm }) as const;
-const PRIOR = priorSd(HENNA);
+const TABLES = tablesSay(HENNA)!;
+const PRIOR = TABLES.sd;
 const said = (lnFactor: number, sd: number, shares: readonly (readonly [string, number])[] = [["a", 1]]): Judged => ({
   learns: true,
   lnFactor,
@@ -30,7 +31,7 @@ const said = (lnFactor: number, sd: number, shares: readonly (readonly [string, 
 const learnt = (...judged: Judged[]) =>
   learn(
     judged.map((one, i) => ({ id: String(i), judged: one })),
-    () => PRIOR,
+    () => TABLES,
   );
 
 describe("a reading becomes evidence", () => {
@@ -41,7 +42,7 @@ describe("a reading becomes evidence", () => {
   test("a bowl that stands as the figures say teaches a factor of one; a stiffer one holds more", () => {
     expect(factor(15)!.lnFactor).toBeGreaterThan(factor(25)!.lnFactor);
     expect(Math.abs(factor(18)!.lnFactor)).toBeLessThan(0.1);
-    expect(factor(18)!.shares).toEqual([{ jarId: "a", share: 1 }]);
+    expect(factor(18)!.shares).toEqual([{ jarId: "a", share: 1, tables: TABLES }]);
   });
   test("spoons teach less than a scale, a rough rule less than a fine one", () => {
     const by = (half: number) => {
@@ -102,15 +103,43 @@ describe("learning", () => {
     const judged = [said(0.05, 0.08), said(-0.1, 0.07), said(0.02, 0.1)];
     const without = learn(
       judged.map((one, i) => ({ id: String(i), judged: one, withdrawn: i === 1 })),
-      () => PRIOR,
+      () => TABLES,
     );
     expect(without.learnt).toEqual(
       learn(
         [0, 2].map((i) => ({ id: String(i), judged: judged[i] })),
-        () => PRIOR,
+        () => TABLES,
       ).learnt,
     );
     expect(without.outcomes[1]).toEqual({ id: "1", learnt: false, why: "withdrawn" });
+  });
+  test("what was measured of a jar stays where it is when the tables move, however far, and later tests join it", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -0.2, max: 0.2, noNaN: true }),
+        fc.double({ min: 0.3, max: 3, noNaN: true }),
+        (lnFactor, moved) => {
+          const then = TABLES;
+          const today = { mlPerG: then.mlPerG * moved, sd: then.sd * 1.4 };
+          const judged = said(lnFactor, 0.07);
+          if (judged.learns) Object.assign(judged.shares[0], { tables: then });
+          // The same paste, judged by the tables of the day after.
+          const after = said(lnFactor - Math.log(moved), 0.07);
+          if (after.learns) Object.assign(after.shares[0], { tables: today });
+          const measured = (readings: Judged[], by: typeof today) => {
+            const { learnt: found } = learn(
+              readings.map((one, i) => ({ id: String(i), judged: one })),
+              () => by,
+            );
+            const { factor, sd } = knownOf(found, "a")!;
+            return [by.mlPerG * factor, sd];
+          };
+          const close = (a: number[], b: number[]) => a.forEach((one, i) => expect(one / b[i]).toBeCloseTo(1, 9));
+          close(measured([judged], today), measured([judged], then));
+          close(measured([judged, after], today), measured([judged, judged], then));
+        },
+      ),
+    );
   });
   test("what lies far from everything known is kept and not believed", () => {
     const { outcomes, learnt: found } = learnt(said(0.02, 0.06), said(0.9, 0.06), said(0.03, 0.06));

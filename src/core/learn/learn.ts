@@ -1,5 +1,5 @@
 import type { LearntTogether } from "../paste";
-import type { Judged, NotLearnt } from "../readings";
+import type { Judged, NotLearnt, TablesSay } from "../readings";
 
 /** What all tests together say of the jars: means and covariance of ln k, in the order of `jarIds`. */
 export interface Learnt {
@@ -11,7 +11,7 @@ export interface Learnt {
 }
 export const NOTHING_LEARNT: Learnt = { jarIds: [], mean: [], covariance: [], readings: [] };
 
-/** A jar's factor on the tables' holding: its middle and the standard deviation of its ln. */
+/** A jar's factor on the holding that the tables say today: its middle and the standard deviation of its ln. */
 export interface Known {
   readonly factor: number;
   readonly sd: number;
@@ -33,24 +33,27 @@ const UNLIKE = 3;
  * Learns from readings in their order: a Gaussian step each, on all jars at once, since a bowl of two jars says
  * something about their sum. A reading that fits nothing is left out and says so.
  *
+ * What was measured stays when the tables move: a reading says what they said when it was judged, and a jar starts from
+ * what they said at its first one.
+ *
  * @param readings in the order they were taken; withdrawn ones may be among them
- * @param priorOf  standard deviation of a jar's ln k before any test; a jar without one learns nothing
+ * @param todayOf  what the tables say of a jar's powder today; a jar of which they say nothing learns nothing
  * @source Kalman's update of a static state, one scalar observation at a time (from memory)
  */
 export function learn(
   readings: readonly { readonly id: string; readonly judged: Judged; readonly withdrawn?: boolean }[],
-  priorOf: (jarId: string) => number,
+  todayOf: (jarId: string) => TablesSay | undefined,
 ): { readonly learnt: Learnt; readonly outcomes: readonly Outcome[] } {
   const jarIds: string[] = [];
   const mean: number[] = [];
   const covariance: number[][] = [];
   const counts: number[] = [];
-  const placeOf = (jarId: string): number => {
+  const placeOf = (jarId: string, { sd }: TablesSay, moved: number): number => {
     const known = jarIds.indexOf(jarId);
     if (known >= 0) return known;
     for (const row of covariance) row.push(0);
-    covariance.push([...jarIds.map(() => 0), priorOf(jarId) ** 2]);
-    mean.push(0);
+    covariance.push([...jarIds.map(() => 0), sd ** 2]);
+    mean.push(moved);
     counts.push(0);
     return jarIds.push(jarId) - 1;
   };
@@ -62,14 +65,20 @@ export function learn(
   const outcomes = readings.map(({ id, judged, withdrawn }): Outcome => {
     if (withdrawn) return { id, learnt: false, why: "withdrawn" };
     if (!judged.learns) return { id, learnt: false, why: judged.why };
-    const shares = judged.shares.filter(({ jarId }) => priorOf(jarId) > 0);
+    const shares = judged.shares.flatMap((one) => {
+      const today = todayOf(one.jarId);
+      if (!today || !(today.sd > 0)) return [];
+      const then = one.tables ?? today;
+      return [{ ...one, then, moved: Math.log(then.mlPerG / today.mlPerG) }];
+    });
     if (shares.length === 0) return { id, learnt: false, why: "noJar" };
-    const places = shares.map(({ jarId }) => placeOf(jarId));
+    const places = shares.map(({ jarId, then, moved }) => placeOf(jarId, then, moved));
     // Covariance times the shares, what was expected, and how sure that was.
     const lean = covariance.map((row) => places.reduce((sum, place, i) => sum + row[place] * shares[i].share, 0));
     const expected = places.reduce((sum, place, i) => sum + mean[place] * shares[i].share, 0);
     const variance = places.reduce((sum, place, i) => sum + lean[place] * shares[i].share, 0) + judged.sd ** 2;
-    const surprise = judged.lnFactor - expected;
+    const seen = judged.lnFactor + shares.reduce((sum, { share, moved }) => sum + share * moved, 0);
+    const surprise = seen - expected;
     if (Math.abs(surprise) > UNLIKE * Math.sqrt(variance)) return { id, learnt: false, why: "unlike" };
     const before = places.map(known);
     for (let i = 0; i < jarIds.length; i++) {

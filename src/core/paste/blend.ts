@@ -118,9 +118,11 @@ export const thingsOf = ({
   ...(liquid.with ? [liquid.with] : []),
 ];
 
-/** Every material of a bowl as it is used there, for keeping with its answer. */
+/** Every material of a bowl as it is used there, and as its jar's label has it, for keeping with its answer. */
 export function figuresOf(question: PasteQuestion): Material[] {
   const find = lookupIn(question);
-  const all = thingsOf(question).flatMap(({ materialId, jarId }) => find(materialId, jarId) ?? []);
+  const all = thingsOf(question).flatMap(({ materialId, jarId }) =>
+    [find(materialId, jarId) ?? [], find(materialId) ?? []].flat(),
+  );
   return [...new Map(all.map((material) => [`${material.id} ${material.jarId ?? ""}`, material])).values()];
 }

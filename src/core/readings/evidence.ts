@@ -34,10 +34,22 @@ export type NotLearnt =
   | "unlike"
   | "withdrawn";
 
+export interface Share {
+  readonly jarId: string;
+  readonly share: number;
+  /** What the tables said of the jar's powder when it was judged, so that what was measured stays when they move. */
+  readonly tables?: TablesSay;
+}
+/** A powder's holding by the tables: its middle, ml/g, and the standard deviation of its ln. */
+export interface TablesSay {
+  readonly mlPerG: number;
+  readonly sd: number;
+}
+
 /** What one reading says of the jars that were in it. */
 export interface Evidence {
   /** Of what the powders held, how much each jar's did; they come to at most 1. */
-  readonly shares: readonly { readonly jarId: string; readonly share: number }[];
+  readonly shares: readonly Share[];
   /** ln of what the powders held against what the tables say, and its standard deviation. */
   readonly lnFactor: number;
   readonly sd: number;
@@ -49,11 +61,11 @@ export type Judged =
 /** The model itself is off by this much from one paste to the next (ln). Estimate. */
 const MODEL_SD = 0.05;
 
-/** Standard deviation of the ln of a powder's holding before anything was measured: its own figure's range. */
-export function priorSd({ holding }: Material): number {
-  return holding.kind === "perGram" && holding.mlPerG.low > 0
-    ? Math.log(holding.mlPerG.high / holding.mlPerG.low) / (2 * Z95)
-    : 0;
+/** What the tables say of a powder's holding; undefined of what holds nothing by the gram. Its spread is its figure's own range. */
+export function tablesSay({ holding }: Material): TablesSay | undefined {
+  if (holding.kind !== "perGram" || !(holding.mlPerG.low > 0)) return undefined;
+  const { value, low, high } = holding.mlPerG;
+  return { mlPerG: value, sd: Math.log(high / low) / (2 * Z95) };
 }
 
 /**
@@ -83,13 +95,13 @@ export function evidenceOf(sample: Sample, reading: Reading): Judged {
 
   const held = lines.map(({ material, mass }, i) => (powder[i] ? mass.value * holdingMlPerG(material) * soaked[i] : 0));
   const all = held.reduce((sum, one) => sum + one, 0);
-  const shares = new Map<string, number>();
+  const shares = new Map<string, Share>();
   let strangers = 0;
   lines.forEach(({ material, jarId }, i) => {
     const share = all > 0 ? held[i] / all : 0;
     if (share <= 0) return;
-    if (jarId === undefined) strangers += (share * priorSd(material)) ** 2;
-    else shares.set(jarId, (shares.get(jarId) ?? 0) + share);
+    if (jarId === undefined) strangers += (share * (tablesSay(material)?.sd ?? 0)) ** 2;
+    else shares.set(jarId, { jarId, share: (shares.get(jarId)?.share ?? 0) + share, tables: tablesSay(material) });
   });
   if (shares.size === 0) return { learns: false, why: "noJar", readPa };
 
@@ -105,5 +117,5 @@ export function evidenceOf(sample: Sample, reading: Reading): Judged {
     },
   );
   const sd = Math.sqrt(((band.high - band.low) / (2 * Z95)) ** 2 + strangers + MODEL_SD ** 2);
-  return { learns: true, shares: [...shares].map(([jarId, share]) => ({ jarId, share })), lnFactor: seen, sd, readPa };
+  return { learns: true, shares: [...shares.values()], lnFactor: seen, sd, readPa };
 }

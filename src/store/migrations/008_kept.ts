@@ -2,13 +2,14 @@ import { readFileSync } from "node:fs";
 import { gunzipSync } from "node:zlib";
 import type { Knex } from "knex";
 
-interface Kept {
+export interface Kept {
   readonly id: string;
   readonly jarId?: string;
+  readonly holding?: { readonly mlPerG?: { readonly value: number; readonly low: number; readonly high: number } };
 }
 
 /** The tables as they were while bowls kept the figures of their plan only. */
-const tables = (): Map<string, Kept> =>
+export const tables = (): Map<string, Kept> =>
   new Map(
     (
       JSON.parse(

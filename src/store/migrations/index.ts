@@ -7,6 +7,7 @@ import * as m005 from "./005_standing";
 import * as m006 from "./006_happened";
 import * as m007 from "./007_document";
 import * as m008 from "./008_kept";
+import * as m009 from "./009_judged";
 
 const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "001_household": m001,
@@ -17,6 +18,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "006_happened": m006,
   "007_document": m007,
   "008_kept": m008,
+  "009_judged": m009,
 };
 
 const source: Knex.MigrationSource<string> = {

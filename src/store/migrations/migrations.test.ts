@@ -206,3 +206,32 @@ test("what had been added to a bowl is kept with the figures of the tables of th
     }),
   );
 }, 60_000);
+
+test("what tests had taught says by which tables, and a bowl keeps the powder of a jar with figures of its own", async () => {
+  await withDump("006_happened.sql.gz", (url) =>
+    asTheDatabase(url, async (knex) => {
+      const readings: { id: string; judged: string }[] = await knex("reading").orderBy("id");
+      const before = readings.map(({ judged }) => JSON.parse(judged));
+      expect(before.filter(({ learns }) => learns).length).toBeGreaterThan(0);
+      await migrate(knex);
+      const after = (await knex("reading").orderBy("id")).map(({ judged }: { judged: string }) => JSON.parse(judged));
+      const henna = await knex("jar").where({ material_id: "henna" }).pluck("id");
+      for (const [i, now] of after.entries()) {
+        const bare = now.shares?.map(({ tables: _, ...share }: { tables?: object }) => share);
+        expect({ ...now, ...(bare ? { shares: bare } : {}) }).toEqual(before[i]);
+        for (const share of now.shares ?? []) {
+          expect(share.tables.sd).toBeGreaterThan(0);
+          if (henna.includes(share.jarId)) expect(share.tables.mlPerG).toBe(1.55);
+        }
+      }
+      const bowls = await knex("batch").where("figures", "like", '%"jarId"%');
+      expect(bowls.length).toBeGreaterThan(0);
+      for (const { figures } of bowls)
+        for (const kept of JSON.parse(figures) as { id: string; jarId?: string }[])
+          if (!kept.id.startsWith("own-"))
+            expect(JSON.parse(figures).some((one: typeof kept) => one.id === kept.id && one.jarId === undefined)).toBe(
+              true,
+            );
+    }),
+  );
+}, 60_000);

@@ -2,7 +2,7 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Z95 } from "@/core/figure";
-import { priorSd } from "@/core/readings";
+import { tablesSay } from "@/core/readings";
 import type { Material } from "@/core/material";
 import type { JarReading } from "@/server/shelf";
 import { measuredWords, readingWords } from "@/words/events";
@@ -32,7 +32,7 @@ export function WhatTestsTaught({ jarId, material, readings, timeZone, nowMs }: 
   const taught = readings
     .flatMap(({ outcome }) => (outcome.learnt ? outcome.taught.filter((one) => one.jarId === jarId) : []))
     .reverse();
-  const prior = { factor: 1, sd: priorSd(material) };
+  const prior = taught[0]?.before ?? { factor: 1, sd: tablesSay(material)?.sd ?? 0 };
   const last = taught.at(-1)?.after;
   return (
     <section aria-label="What tests taught">
