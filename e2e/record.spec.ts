@@ -96,9 +96,39 @@ test("a bowl computed with another model stays as it was computed, and says what
     .update({ model: 0, answer: JSON.stringify({ ...before, totalG: { low: 700, mid: 800, high: 900 } }) });
   await page.goto(`/batches/${id}`);
   await expect(
-    page.getByText(/^Computed with model 0, and kept so\. Today’s, 4, says \d+ g with \d+ ml\./),
+    page.getByText(/^Computed with model 0, and kept so\. Today’s, 5, says \d+ g with \d+ ml\./),
   ).toBeVisible();
   await expect(page.getByText(/^Makes 800 g/)).toBeVisible();
+});
+
+test("what better figures change of a saved blend is said until it has been read, and then not again", async ({
+  page,
+}) => {
+  const { blends } = await (await page.request.get("/api/v1/blends")).json();
+  const { id } = blends.find(({ name }: { name: string }) => name === "Pale mask");
+  const blend = await (await page.request.get(`/api/v1/blends/${id}`)).json();
+  const saved = await page.request.put(`/api/v1/blends/${id}`, {
+    data: { name: blend.name, headId: blend.headId, versionId: uuid(), baseRev: blend.rev, blend: blend.blend },
+  });
+  expect(saved.status()).toBe(200);
+  const { promised } = await database()("blend").where({ id }).first("promised");
+  const told = JSON.parse(promised);
+  await page.goto(`/blend/${id}`);
+  const notice = page.getByRole("complementary", { name: "Better figures" });
+  await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
+  await expect(notice).toBeHidden();
+  await database()("blend")
+    .where({ id })
+    .update({
+      promised: JSON.stringify({ ...told, model: told.model - 1, totalG: 2 * told.totalG, verdict: "willRun" }),
+    });
+  await page.reload();
+  await expect(notice).toContainText(/makes about \d+ g \(before: \d+ g\); on the hair: stays on \(before: will run\)/);
+  await notice.getByRole("button", { name: "I have read it" }).click();
+  await expect(notice).toBeHidden();
+  await page.reload();
+  await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
+  await expect(notice).toBeHidden();
 });
 
 test("a second device sees a tap within two seconds, and so do the pages that only show", async ({ browser }) => {

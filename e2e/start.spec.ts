@@ -410,7 +410,7 @@ test.describe("the door and the book", () => {
           .status,
       ).toBe(401);
     // The wait doubles: guessed on until it outlasts what follows, on however slow a machine.
-    for (let waitS = 0; waitS < 16; ) {
+    for (let waitS = 0; waitS < 16;) {
       const { status, headers } = await knock({ password: "wrong" });
       if (status !== 429) continue;
       waitS = Number(headers.get("retry-after"));

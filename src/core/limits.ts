@@ -26,6 +26,8 @@ export const LIMITS = {
   longestCm: { min: 1, max: 200 },
   ponytailCm: { min: 2, max: 25 },
   greyShare: { min: 0, max: 1 },
+  baseLevel: { min: 1, max: 10 },
+  treatedCount: { min: 0, max: 12 },
   rootShare: { min: 0.05, max: 1 },
   rootMonths: { min: 0.5, max: 24 },
   pouredMl: { min: 0, max: 5000 },

@@ -23,6 +23,7 @@ export type ProblemCode =
   | "inTheFuture"
   | "notAWeight"
   | "notADay"
+  | "notAMonth"
   | "notAMoment"
   | "notALiquid"
   | "oilAlone"

@@ -119,6 +119,11 @@ export class MeaningsInput {
   units!: UnitMeaningInput[];
 }
 
+/** What better figures change of a blend has been read. */
+export class AcceptedInput {
+  @IsIn([true]) accepted!: true;
+}
+
 export class RemovedInput {
   @IsIn([true, false]) removed!: boolean;
 }

@@ -30,6 +30,8 @@ import {
   type Shade,
   type StrandCount,
   type StrandSize,
+  TREATMENTS,
+  type Treatment,
 } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import { IsId, IsText } from "./text";
@@ -45,6 +47,12 @@ export class HairAmountInput {
 }
 
 /** Somebody's hair, as a client sends it; what is left out is the middle of everything. */
+/** Something that was put on the hair before, and the month of it where that is known. */
+export class TreatedInput {
+  @IsIn(TREATMENTS) what!: Treatment;
+  @IsOptional() @IsText("labelChars") @IsString() month?: string;
+}
+
 export class HairInput {
   @Type(() => LongestInput) @ValidateNested() @IsObject() @IsDefined() longest!: LongestInput;
   @Type(() => HairAmountInput) @ValidateNested() @IsObject() @IsDefined() amount!: HairAmountInput;
@@ -62,6 +70,14 @@ export class HairInput {
   @ArrayMaxSize(LIMITS.allergyCount.max)
   @IsArray()
   allergies?: string[];
+  @IsOptional()
+  @Type(() => TreatedInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(LIMITS.treatedCount.max)
+  @IsArray()
+  treated?: TreatedInput[];
+  @IsOptional() @IsNumber() baseLevel?: number;
 }
 
 /** Core head from what was sent: a measure wins over a word where both came. */
@@ -71,6 +87,9 @@ export function toHead(input: HairInput): Head {
   return {
     ...PLAIN_HEAD,
     ...given,
+    ...(input.treated
+      ? { treated: input.treated.map(({ what, month }) => ({ what, ...(month ? { month } : {}) })) }
+      : {}),
     longest: longest.cm !== undefined ? { cm: longest.cm } : { landmark: longest.landmark as Landmark },
     amount:
       amount.ponytailCm !== undefined ? { ponytailCm: amount.ponytailCm } : { strands: amount.strands as StrandCount },

@@ -52,6 +52,11 @@ export class WithdrawnInput {
 }
 
 /** A jar put on the scale: what is left in it. */
+/** Which of two goods, told apart since, a jar is. */
+export class GoodInput {
+  @IsText("materialIdChars") @IsString() materialId!: string;
+}
+
 export class LeftInput {
   @IsId() id!: string;
   @IsNumber() leftG!: number;

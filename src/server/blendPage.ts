@@ -3,9 +3,9 @@ import { PLAIN_HEAD, type Head } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import type { Material } from "@/core/material";
 import type { Spoons } from "@/core/measure";
-import { blendForHead, type Blend } from "@/core/paste";
+import { blendForHead, changedSince, type Blend, type FigureChange } from "@/core/paste";
 import { findBatch } from "@/store/batches";
-import { findBlend } from "@/store/blends";
+import { findBlend, promisedBy } from "@/store/blends";
 import { listHeads } from "@/store/heads";
 import { houseShelf } from "./houseShelf";
 import { house } from "./page";
@@ -27,6 +27,8 @@ export interface BlendPage {
   /** The next morning at ten, in the household's wall time. */
   readonly tomorrow: string;
   readonly start: { readonly blend: Blend; readonly name: string; readonly headId: string | null; readonly head: Head };
+  /** What today's figures say otherwise than it promised when it was saved. */
+  readonly figures?: FigureChange;
   readonly saved?: { readonly id: string; readonly versionId: string; readonly version: number; readonly rev: number };
 }
 
@@ -65,10 +67,12 @@ export async function blendPageFor({
     const tables = tablesFor([saved.blend], hairs, shelf);
     if (!blendId)
       return { ...common, tables, start: { ...start, name: `${saved.name}, a copy`.slice(0, LIMITS.nameChars.max) } };
+    const promised = await promisedBy(household.id, saved.id);
     return {
       ...common,
       tables,
       start,
+      ...(promised ? { figures: changedSince(promised) } : {}),
       saved: { id: saved.id, versionId: saved.versionId, version: saved.version, rev: saved.rev },
     };
   }

@@ -1,9 +1,11 @@
-import { checkBlend, type Blend } from "@/core/paste";
+import { PLAIN_HEAD } from "@/core/head";
+import { checkBlend, computePaste, promisedOf, type Blend, type Promised } from "@/core/paste";
+import { questionOn } from "@/core/shelf";
 import { toBlend } from "@/inputs/pasteInput";
-import type { BlendChangeInput, NewBlendInput, RemovedInput, SaveBlendInput } from "@/inputs/bookInput";
+import type { AcceptedInput, BlendChangeInput, NewBlendInput, RemovedInput, SaveBlendInput } from "@/inputs/bookInput";
 import * as store from "@/store/blends";
-import { lookupOf } from "./shelf";
-import { headOwner } from "@/store/heads";
+import { lookupOf, shelfOf } from "./shelf";
+import { findHead, headOwner } from "@/store/heads";
 import type { Write } from "@/store/transaction";
 import { notFound, overtaken, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
@@ -16,8 +18,22 @@ async function checked(input: SaveBlendInput, write: Write): Promise<Blend> {
   return blend;
 }
 
+/** What the maker sees of it as she saves it. */
+async function promiseOf(
+  blend: Blend,
+  { input, settings }: Asked<SaveBlendInput>,
+  write: Write,
+): Promise<Promised | undefined> {
+  const head = input.headId ? await findHead(write.householdId, input.headId, write.trx) : undefined;
+  const shelf = await shelfOf(write.householdId, write.trx);
+  const question = questionOn(blend, head?.hair ?? PLAIN_HEAD, settings.spoons, shelf);
+  const answer = computePaste(question);
+  return answer.ok ? promisedOf(question, answer.value) : undefined;
+}
+
 /** Saves a version; a version id that this blend has already is the same save again. */
-async function saveVersion(blendId: string, { input, deviceId }: Asked<SaveBlendInput>, write: Write, blend: Blend) {
+async function saveVersion(blendId: string, asked: Asked<SaveBlendInput>, write: Write, blend: Blend) {
+  const { input, deviceId } = asked;
   await store.insertVersion(write, {
     blendId,
     versionId: input.versionId,
@@ -25,6 +41,7 @@ async function saveVersion(blendId: string, { input, deviceId }: Asked<SaveBlend
     headId: input.headId ?? null,
     blend,
     deviceId,
+    promised: await promiseOf(blend, asked, write),
   });
   return { id: blendId, versionId: input.versionId, rev: write.rev };
 }
@@ -60,6 +77,16 @@ export async function changeBlend(asked: Asked<BlendChangeInput>, write: Write) 
 export async function removeBlend({ input, params }: Asked<RemovedInput>, write: Write) {
   if (!(await store.setBlendRemoved(write, params.id, input.removed))) throw notFound();
   return { id: params.id, rev: write.rev };
+}
+
+/** The maker has seen what today's figures change: from now on the blend promises that. */
+export async function acceptFigures({ params }: Asked<AcceptedInput>, write: Write) {
+  const { id } = params;
+  if ((await store.blendOwner(write, id)) !== write.householdId) throw notFound();
+  const promised = await store.promisedBy(write.householdId, id, write.trx);
+  const today = promised && computePaste(promised.question);
+  if (promised && today?.ok) await store.setPromised(write, id, promisedOf(promised.question, today.value));
+  return { id, rev: write.rev };
 }
 
 export const readBlends = async ({ household }: Asked<object>) => ({ blends: await store.listBlends(household.id) });

@@ -1,8 +1,9 @@
 import { foldBatch } from "@/core/batch";
-import { cautionsFor, essentialOilMl } from "@/core/caution";
+import { cautionsFor, strengthOf } from "@/core/caution";
 import type { Head } from "@/core/head";
-import { lookupIn, thingsOf, withKept } from "@/core/paste";
+import { liquidParts, lookupIn, thingsOf, withKept } from "@/core/paste";
 import type { ErasedInput } from "@/inputs/doorInput";
+import { blankPromised } from "@/store/blends";
 import * as batches from "@/store/batches";
 import { listEvents } from "@/store/events";
 import { sendAway } from "@/store/devices";
@@ -32,18 +33,24 @@ export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) 
   if (!headIds) throw notFound();
   await sendAway(write, { personId: params.id });
   for (const id of headIds) await blankHead(write, id, NOBODY, blanked);
+  await blankPromised(write, blanked);
   const touched = new Set(await blankNotes(write, params.id, headIds));
   for (const batch of await batches.batchesOnHeads(write, headIds)) {
     const question = { ...batch.question, head: blanked(batch.question.head) };
     const find = lookupIn(withKept(question, batch.figures));
     const materials = thingsOf(question).flatMap(({ materialId, jarId }) => find(materialId, jarId) ?? []);
-    const oils = batch.answer.lines.flatMap(({ materialId, jarId, massG }) => {
-      const material = find(materialId, jarId);
-      return material ? [{ material, massG: massG.mid }] : [];
-    });
+    const { lines, liquid } = batch.answer;
+    const poured = liquid.state === "unreachable" ? 0 : liquid.ml.mid;
+    const inBowl = [
+      ...lines.map(({ materialId, jarId, massG }) => ({ material: find(materialId, jarId), massG: massG.mid })),
+      ...liquidParts(question.liquid).map(({ materialId, jarId, share }) => {
+        const material = find(materialId, jarId);
+        return { material, massG: share * poured * (material?.bulkDensityGPerMl.value ?? 1) };
+      }),
+    ].flatMap(({ material, massG }) => (material ? [{ material, massG }] : []));
     const cautions = cautionsFor({
       restMin: batch.answer.rest.restMin,
-      essentialOilMl: essentialOilMl(oils),
+      strength: strengthOf(inBowl),
       head: question.head,
       purpose: question.purpose,
       kitchenTempC: question.kitchenTempC,

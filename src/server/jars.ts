@@ -1,6 +1,7 @@
 import { isDeepStrictEqual } from "node:util";
 import { DateTime } from "luxon";
 import { checkNumber } from "@/core/checkNumber";
+import { SPLITS } from "@/core/material";
 import type { Problem } from "@/core/problem";
 import { checkJarTest, jarReading } from "@/core/readings";
 import {
@@ -18,6 +19,7 @@ import { toJarTest, type JarReadingInput } from "@/inputs/readingInput";
 import {
   toJar,
   toOwnThing,
+  type GoodInput,
   type JarChangeInput,
   type LeftInput,
   type NewJarInput,
@@ -84,6 +86,16 @@ export async function changeJar({ input, params, settings }: Asked<JarChangeInpu
   // A jar that held more than was written down held it from the start.
   if (jar.fullG !== before.fullG)
     await insertMoves(write, [{ jarId: jar.id, kind: "came", massG: jar.fullG - before.fullG }]);
+  return { id: params.id, rev: write.rev };
+}
+
+/** A jar from before its id was split says which of the goods it is. Said again, it is the same. */
+export async function sayGood({ input, params }: Asked<GoodInput>, write: Write) {
+  const jar = await store.findJar(write.householdId, params.id, write.trx);
+  if (!jar) throw notFound();
+  const goods: readonly string[] = SPLITS.find(({ into }) => into.includes(jar.materialId))?.into ?? [];
+  if (!goods.includes(input.materialId)) throw unusable([{ field: "materialId", code: "unknownChoice" }]);
+  await store.settleGood(write, params.id, input.materialId);
   return { id: params.id, rev: write.rev };
 }
 

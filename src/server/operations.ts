@@ -4,6 +4,7 @@ import {
   NewBlendInput,
   BlendChangeInput,
   MeaningsInput,
+  AcceptedInput,
   RemovedInput,
   SettingsInput,
 } from "@/inputs/bookInput";
@@ -15,6 +16,7 @@ import { JarReadingInput } from "@/inputs/readingInput";
 import {
   JarChangeInput,
   JarsCsvInput,
+  GoodInput,
   LeftInput,
   NewJarInput,
   OwnThingInput,
@@ -140,6 +142,13 @@ export const OPERATIONS: readonly Operation[] = [
     answer: "Written",
   },
   {
+    method: "put",
+    path: "/jars/{id}/good",
+    summary: "Says which of two goods, told apart since, a jar is.",
+    input: GoodInput,
+    answer: "Written",
+  },
+  {
     method: "post",
     path: "/jars/{id}/left",
     summary: "Weighs what is left in a jar.",
@@ -200,6 +209,13 @@ export const OPERATIONS: readonly Operation[] = [
     path: "/blends/{id}/removed",
     summary: "Removes a blend, or puts it back.",
     input: RemovedInput,
+    answer: "Written",
+  },
+  {
+    method: "put",
+    path: "/blends/{id}/figures",
+    summary: "What today’s figures change of a saved blend has been read, and is not said again.",
+    input: AcceptedInput,
     answer: "Written",
   },
   {

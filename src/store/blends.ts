@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
-import { thingsOf, type Blend } from "@/core/paste";
+import { thingsOf, type Blend, type Promised } from "@/core/paste";
+import type { Head } from "@/core/head";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
@@ -138,6 +139,8 @@ export interface NewVersion {
   readonly blend: Blend;
   readonly deviceId: string | null;
   readonly createdAt?: Date;
+  /** What its maker sees when it is saved. */
+  readonly promised?: Promised;
 }
 
 export async function insertBlend(
@@ -192,8 +195,43 @@ export async function insertVersion({ trx, householdId, rev }: Write, v: NewVers
   );
   await trx("blend")
     .where({ household_id: householdId, id: v.blendId })
-    .update({ current_version_id: v.versionId, name: v.name, rev });
+    .update({
+      current_version_id: v.versionId,
+      name: v.name,
+      promised: v.promised ? JSON.stringify(v.promised) : null,
+      rev,
+    });
   return number;
+}
+
+/** What a blend promised when it was saved; undefined where nobody knows any more. */
+export async function promisedBy(
+  householdId: string,
+  id: string,
+  knex: Knex = database(),
+): Promise<Promised | undefined> {
+  const row = await knex("blend").where({ household_id: householdId, id }).first("promised");
+  return row?.promised ? JSON.parse(row.promised) : undefined;
+}
+
+/** Its rev stays: what was saved of it is the same. */
+export async function setPromised({ trx, householdId }: Write, id: string, promised: Promised): Promise<void> {
+  await trx("blend")
+    .where({ household_id: householdId, id })
+    .update({ promised: JSON.stringify(promised) });
+}
+
+/** Takes what is about a person off every head that a blend was computed for. */
+export async function blankPromised(write: Write, blanked: (hair: Head) => Head): Promise<void> {
+  const rows: { id: string; promised: string }[] = await write
+    .trx("blend")
+    .where({ household_id: write.householdId })
+    .whereNotNull("promised")
+    .select("id", "promised");
+  for (const { id, promised } of rows) {
+    const { question, ...rest }: Promised = JSON.parse(promised);
+    await setPromised(write, id, { ...rest, question: { ...question, head: blanked(question.head) } });
+  }
 }
 
 export async function setBlendRemoved(

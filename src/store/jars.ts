@@ -212,3 +212,18 @@ export async function setWeighingWithdrawn(
   await trx("jar").where({ household_id: householdId, id: row.jar_id }).update({ rev });
   return true;
 }
+
+/** True of a jar whose id was split since it was put up, until somebody says which good it is. */
+export async function isUnsure(householdId: string, id: string): Promise<boolean> {
+  const row = await database()("jar").where({ household_id: householdId, id }).first("unsure");
+  return Boolean(row?.unsure);
+}
+
+/** Says which good a jar is; false where there is no such jar. */
+export async function settleGood({ trx, householdId, rev }: Write, id: string, materialId: string): Promise<boolean> {
+  return (
+    (await trx("jar")
+      .where({ household_id: householdId, id })
+      .update({ material_id: materialId, unsure: false, rev })) === 1
+  );
+}

@@ -1,5 +1,17 @@
 import { nameOfThing } from "@/core/shelf";
-import type { Age, Cut, Landmark, PurposeId, Shade, StrandCount, StrandSize } from "@/core/head";
+import { ALLERGY_GROUPS, isAllergyGroup, type AllergyGroupId } from "@/core/material";
+import type {
+  Treatment,
+  Age,
+  Cut,
+  Landmark,
+  PurposeId,
+  Shade,
+  StrandCount,
+  StrandSize,
+  WettingId,
+  Worn,
+} from "@/core/head";
 import type { Fill, SpoonSet, Unit } from "@/core/measure";
 import type { ConsistencyWord, PasteQuestion, Sizing } from "@/core/paste";
 import type { Role } from "@/core/balance";
@@ -70,6 +82,28 @@ export const SHADE_NAME: Readonly<Record<Shade, string>> = {
   grey: "grey or white",
   bleached: "bleached",
 };
+export const TREATMENT_NAME: Readonly<Record<Treatment, string>> = {
+  relaxer: "relaxer",
+  bleach: "bleach",
+  perm: "perm",
+  boxDye: "box dye",
+  henna: "henna or another plant dye",
+  metalSalts: "metal salts (a restorer, “progressive” dye)",
+};
+/** Groups of things that somebody does not bear. */
+export const ALLERGY_GROUP_NAME: Readonly<Record<AllergyGroupId, string>> = {
+  "group-daisies": "the daisy family",
+  "group-latex-fruit": "latex, and the fruit that goes with it",
+  "group-legumes": "legumes",
+  "group-nuts": "nuts",
+  "group-sesame": "sesame",
+  "group-wheat": "wheat",
+  "group-bees": "what bees make",
+};
+export const ALLERGY_GROUP_IDS = ALLERGY_GROUPS.map(({ id }) => id);
+/** What somebody does not bear: a group, or one thing. */
+export const allergyName = (id: string): string => (isAllergyGroup(id) ? ALLERGY_GROUP_NAME[id] : materialName(id));
+
 export const AGE_NAME: Readonly<Record<Age, string>> = { adult: "adult", teen: "teenager", child: "child" };
 export const UNIT_NAME: Readonly<Record<Unit, string>> = {
   g: "g",
@@ -93,9 +127,26 @@ export const SPOON_SET_NAME: Readonly<Record<SpoonSet, string>> = {
 };
 export const SIZING_NAME: Readonly<Record<Sizing, string>> = {
   likely: "enough for this head",
-  generous: "enough even if it takes a lot",
+  generous: "enough and a quarter more",
   asGiven: "the powders as written",
   forLiquid: "as much powder as the liquid wants",
+};
+export const SIZING_NOTE: Readonly<Record<Sizing, string>> = {
+  likely: "the middle of what heads like this take",
+  generous: "that and a quarter; what is left over keeps in the freezer",
+  asGiven: "whatever the head takes",
+  forLiquid: "the liquid is set, the powder follows",
+};
+export const WORN_NAME: Readonly<Record<Worn, string>> = {
+  loose: "hanging loose",
+  pinnedUp: "pinned up",
+  wrapped: "wrapped",
+};
+export const WETTING_NAME: Readonly<Record<WettingId, string>> = {
+  dampSpray: "a spray, until it is damp",
+  dailyMist: "a daily mist",
+  oil: "an oil",
+  rinse: "a rinse, caught and poured again",
 };
 export const ROLE_NAME: Readonly<Record<Role, string>> = {
   part: "scaled to the head",

@@ -15,6 +15,7 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   notAWeight: () => "No spoon of anything weighs that. Look again at the scale, and at how many spoons it was.",
   inTheFuture: () => "That has not come yet.",
   notAMoment: () => "A day and a time, such as 2026-03-01 10:00.",
+  notAMonth: () => "This wants a month, such as 2026-03.",
   notADay: () => "This wants a day, such as 2026-03-14.",
   notALiquid: () => "A paste cannot be made up with this. Choose water, a tea, milk or yoghurt.",
   oilAlone: () => "Oil alone makes no paste: it does not wet a powder. Add a powder and something watery.",

@@ -9,6 +9,8 @@ export function sourceWords(source: Source): string {
     practice: "common practice",
     estimate: "our estimate",
   }[source.kind];
+  if (source.kind === "published" && source.byDefinition)
+    return `by definition: ${source.name.replace(/^by definition: /, "")}`;
   const name = source.name ? `: ${source.name}` : "";
   return `${kind}${name}${source.kind === "published" && source.fromMemory ? ", from memory" : ""}`;
 }
@@ -23,7 +25,7 @@ const withRange = ({ value, low, high }: Figure, digits: number, scale = 1): str
 export function figureRows(
   material: Material,
 ): { readonly what: string; readonly is: string; readonly source: string }[] {
-  const { water, oil, bulkDensityGPerMl, holding, pieceG, soak } = material;
+  const { water, oil, bulkDensityGPerMl, holding, pieceG, soak, acidity } = material;
   const row = (what: string, figure: Figure, unit: string, digits: number, scale = 1) => ({
     what,
     is: `${withRange(figure, digits, scale)} ${unit}`,
@@ -35,6 +37,7 @@ export function figureRows(
     ...(holding.kind === "ownStiffness" ? [row("by itself as stiff as", holding.yieldPa, "Pa", 0)] : []),
     row("water in it", water, "%", 1, 100),
     ...(oil.value > 0 ? [row("oil in it", oil, "%", 1, 100)] : []),
+    ...(acidity ? [row("acid, as citric acid", acidity, "%", 1, 100)] : []),
     ...(pieceG ? [row("one piece", pieceG, "g", 0)] : []),
     ...(soak ? [row("soaks with a time of", soak.timeMin, "min", 0)] : []),
   ];

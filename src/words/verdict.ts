@@ -1,4 +1,5 @@
-import type { Consistency, ConsistencyBand, PasteAnswer, Sizing, TargetWord } from "@/core/paste";
+import type { Worn } from "@/core/head";
+import type { Consistency, ConsistencyBand, FigureChange, PasteAnswer, Sizing, Stays, TargetWord } from "@/core/paste";
 import { bandWords, grainOf, gramWords, minuteWords, roundTo } from "./amounts";
 import { CONSISTENCY_NAME, materialName } from "./names";
 
@@ -25,33 +26,71 @@ export function consistencyRange({ thinnest, thickest }: ConsistencyBand): strin
 
 const ml = (value: number) => `${roundTo(value, value < 30 ? 1 : 5)} ml`;
 
-/** What this bowl does on the hair: what to do next before why. */
-export function verdictWords({ verdict, coat }: PasteAnswer): string {
-  switch (verdict.state) {
-    case "stillDry":
-      return verdict.moreMl
-        ? `Still dry. Pour about ${ml(verdict.moreMl)} more.`
-        : "Still dry: there is not enough water in it to wet the powder.";
-    case "wontSpread":
-      return verdict.moreMl
-        ? `Too stiff to spread: it tangles. Pour about ${ml(verdict.moreMl)} more.`
-        : "Too stiff to spread: it tangles.";
-    case "clings":
-      return `Clings: it holds a ${verdict.holdsMm.toFixed(1)} mm coat, and the purpose wants ${verdict.needMm.toFixed(1)} (${coat.needMm.low.toFixed(1)}–${coat.needMm.high.toFixed(1)}).`;
-    case "willRun":
-      return `Will run: it holds a ${verdict.holdsMm.toFixed(1)} mm coat, and the purpose wants ${verdict.needMm.toFixed(1)}.`;
-  }
+const millimetres = (mm: number) => (mm >= 10 ? "more than 10" : mm.toFixed(1));
+const STAYS_LEAD: Readonly<Record<Stays, string>> = {
+  stays: "Stays on",
+  shouldStay: "Should stay on",
+  mayDrip: "May drip in places",
+  willRun: "Will run",
+};
+const WORN_LEAD: Readonly<Record<Exclude<Worn, "loose">, string>> = { pinnedUp: "Pinned up", wrapped: "Wrapped" };
+const UNTIL_THEN: Readonly<Record<Stays, string>> = {
+  stays: "",
+  shouldStay: " Until it is, it should stay on as well.",
+  mayDrip: " Until it is, it may drip in places.",
+  willRun: " Until it is, it runs.",
+};
+
+/** "about 8 times in 10"; nothing where it is as good as sure, or hardly ever so. */
+function timesInTen(chance: number): string {
+  const times = Math.round(10 * chance);
+  const said = ["once", "twice"][times - 1] ?? `${times} times`;
+  return times === 0 || times >= 10 ? "" : `about ${said} in 10`;
 }
 
-/** The mend of a running bowl, as the words of a thing to press. */
-export function mendWords({
-  verdict,
-}: PasteAnswer): { readonly press: string; readonly then: string; readonly word: TargetWord } | undefined {
-  if (verdict.state !== "willRun" || !verdict.mend) return undefined;
+/** What this bowl does on the hair: what to do next before why. */
+export function verdictWords({ verdict, coat, on }: PasteAnswer): string {
+  if (verdict.state === "stillDry")
+    return verdict.moreMl
+      ? `Still dry. Pour about ${ml(verdict.moreMl)} more.`
+      : "Still dry: there is not enough water in it to wet the powder.";
+  if (verdict.state === "wontSpread")
+    return verdict.moreMl
+      ? `Too stiff to spread: it tangles. Pour about ${ml(verdict.moreMl)} more.`
+      : "Too stiff to spread: it tangles.";
+  const { state, chance, worn = "loose", untilThen, holdsMm, needMm } = verdict;
+  if (chance === undefined || state === "clings")
+    return `${state === "clings" ? "Clings" : "Will run"}: it holds a ${holdsMm.toFixed(1)} mm coat, and the purpose wants ${needMm.toFixed(1)}${state === "clings" ? ` (${coat.needMm.low.toFixed(1)}–${coat.needMm.high.toFixed(1)})` : ""}.`;
+  if (on.mid.state === "runny") return "Will run: it is as thin as water.";
+  if (worn !== "loose") return `${WORN_LEAD[worn]}, it stays on.${untilThen ? UNTIL_THEN[untilThen] : ""}`;
+  if (needMm < 0.05) return `${STAYS_LEAD[state]}: the hair holds all of it between its strands.`;
+  const times = timesInTen(chance);
+  const sure = state === "stays" || times === "" ? "" : state === "shouldStay" ? `, ${times}` : `; it holds ${times}`;
+  return `${STAYS_LEAD[state]}${sure}: about ${needMm.toFixed(1)} mm lie on the lengths, and it holds ${millimetres(holdsMm)}.`;
+}
+
+/** The mends of a bowl that may drip, as the words of things to press: thicker, or worn otherwise. */
+export function mendWords({ verdict, on }: PasteAnswer):
+  | {
+      readonly thicker?: { readonly press: string; readonly then: string; readonly word: TargetWord };
+      readonly wear?: { readonly press: string; readonly worn: Worn };
+    }
+  | undefined {
+  if (verdict.state !== "willRun" && verdict.state !== "mayDrip") return undefined;
+  const { mend, chance, worn } = verdict;
   return {
-    word: verdict.mend.word,
-    press: `Make it ${CONSISTENCY_NAME[verdict.mend.word]}`,
-    then: `with ${ml(verdict.mend.lessMl)} less.`,
+    ...(mend
+      ? {
+          thicker: {
+            word: mend.word,
+            press: `Make it ${CONSISTENCY_NAME[mend.word]}`,
+            then: `with ${ml(mend.lessMl)} less`,
+          },
+        }
+      : {}),
+    ...(chance !== undefined && worn === "loose" && on.mid.state !== "runny"
+      ? { wear: { press: mend ? "pin it up" : "Pin it up", worn: "pinnedUp" } }
+      : {}),
   };
 }
 
@@ -83,6 +122,8 @@ export function obstacleWords(answer: PasteAnswer, liquidId: string): string | u
       return `That is too thin already, and this thins it more.${name ? ` The ${name} stands in the way.` : " The liquid stands in the way: pour less of it."}`;
     case "stillThicker":
       return `That is too thick already, and this thickens it more.${name ? ` The ${name} stands in the way.` : ""} Pour more liquid, or aim thicker.`;
+    case "onlyRawStarch":
+      return `It settles: ${name ?? "raw starch"} holds no water until it is cooked. Cook it first, or put something with it that holds.`;
     case "oilDoesNotWet":
       return `Still dry: ${name ?? "oil"} makes it soft but does not wet the powder. Take less oil, and more of something watery.`;
   }
@@ -124,4 +165,29 @@ export function throughTimeWords({ mixed, on, later, rest }: PasteAnswer): strin
   const [first, then, last] = [shortly(mixed.mid), shortly(on.mid), later && shortly(later.mid)];
   const after = `when it goes on, after ${minuteWords(rest.restMin)}, ${then === first ? "the same" : then}`;
   return `Just mixed it is ${first}; ${after}${last === undefined ? "" : `; an hour later ${last === then ? "still that" : last}`}.`;
+}
+
+const VERDICT_SHORT: Readonly<Record<PasteAnswer["verdict"]["state"], string>> = {
+  stillDry: "still dry",
+  wontSpread: "too stiff to spread",
+  clings: "stays on",
+  stays: "stays on",
+  shouldStay: "should stay on",
+  mayDrip: "may drip in places",
+  willRun: "will run",
+};
+
+/** "makes about 285 g (before: 540 g); pours about 180 ml (before: 320 ml)": only what differs. */
+export function figureChangeWords({ before, after }: FigureChange): string {
+  const grams = (value: number) => `${roundTo(value, value < 100 ? 5 : 10)}`;
+  const poured = (value: number | undefined) => (value === undefined ? "nothing" : `about ${ml(value)}`);
+  const pairs: readonly (readonly [string, string, string])[] = [
+    ["makes about", `${grams(after.totalG)} g`, `${grams(before.totalG)} g`],
+    ["pours", poured(after.liquidMl), poured(before.liquidMl)],
+    ["on the hair:", VERDICT_SHORT[after.verdict], VERDICT_SHORT[before.verdict]],
+  ];
+  return pairs
+    .filter(([, now, then]) => now !== then)
+    .map(([what, now, then]) => `${what} ${now} (before: ${then})`)
+    .join("; ");
 }

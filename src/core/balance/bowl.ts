@@ -58,7 +58,9 @@ export type Obstacle =
   /** The bowl is thinner than the target, and the thing that is free thins it as well. */
   | "stillThinner"
   /** The bowl is thicker than the target, and the thing that is free thickens it as well. */
-  | "stillThicker";
+  | "stillThicker"
+  /** Nothing but raw starch holds the liquid, and that settles. */
+  | "onlyRawStarch";
 
 export interface Obstruction {
   readonly why: Obstacle;

@@ -3,9 +3,10 @@ import type { Material } from "../material";
 import { GUM_SOAK, herb } from "./herb";
 import { extractive, phEurWater, usda, usdaSpoon } from "./write";
 
-const PETAL = estimate(2, 1.55, 2.5);
-const BULK = estimate(0.42, 0.34, 0.5);
+const PETAL = estimate(2, 1.55, 2.5, "petals hold a little more than leaves");
+const BULK = estimate(0.42, 0.34, 0.5, "petal powders fill a spoon alike");
 const LOOSE = estimate(0.06, 0.035, 0.09, "loose dried flowers");
+const HEADS = practice(0.09, 0.06, 0.12, "small dried heads: about 20 g to a cup");
 const LITTLE_OIL = estimate(0.02, 0.005, 0.04);
 const PETALS_DISSOLVE = practice(0.25, 0.15, 0.35, "flowers give up about a quarter to hot water");
 
@@ -30,7 +31,7 @@ export const FLOWERS: readonly Material[] = [
     names: "roselle; hibiscus tea flower | la Hibiscus sabdariffa | es jamaica | ar كركديه | hi-Latn lal ambadi",
     inci: "Hibiscus Sabdariffa Flower Powder",
     jobs: ["colour", "acid"], use: "makers brew it for a red, tart rinse", colour: [0.36, 0.14, 15],
-    tags: ["stainsRed", "acid"],
+    tags: ["stainsRed", "acid"], acidity: practice(0.18, 0.12, 0.28, "dried calyces are a fifth acid or more"),
     notToConfuse: "Sold as hibiscus too; the shoe flower (Hibiscus rosa-sinensis) is the slippery one.",
     water: phEurWater(11, "roselle"), oil: usda(0.0075, 0.003, 0.03, "roselle, raw, on its dry matter"),
     dissolving: practice(0.4, 0.3, 0.5,
@@ -53,10 +54,10 @@ export const FLOWERS: readonly Material[] = [
     id: "chamomile", names: "chamomile | la Matricaria chamomilla | de Kamille | hi-Latn babuna",
     inci: "Chamomilla Recutita Flower Powder",
     jobs: ["colour", "scalp"], use: "makers brew it to brighten blond hair; people allergic to daisies react to it",
-    colour: [0.82, 0.12, 95],
+    colour: [0.82, 0.12, 95], tags: ["stainsYellow"],
     water: phEurWater(12, "matricaria flower"), oil: LITTLE_OIL, dissolving: PETALS_DISSOLVE,
     powder: { holding: PETAL, bulk: BULK },
-    whole: { bulk: LOOSE, name: "chamomile, dried" },
+    whole: { bulk: HEADS, name: "chamomile, dried" },
   }),
   ...herb("flower", {
     id: "lavender-flower", names: "lavender flower | la Lavandula angustifolia | de Lavendel | fr lavande",
@@ -94,5 +95,33 @@ export const FLOWERS: readonly Material[] = [
     water: phEurWater(12, "lime flower"), oil: LITTLE_OIL, dissolving: PETALS_DISSOLVE,
     powder: { holding: estimate(2.3, 1.7, 3), bulk: BULK, soak: GUM_SOAK },
     whole: { bulk: LOOSE, name: "linden flowers, dried" },
+  }),
+  ...herb("flower", {
+    id: "marigold", names: "marigold; genda | la Tagetes erecta | hi गेंदा | hi-Latn genda | ta-Latn thulukka samanthi",
+    inci: "Tagetes Erecta Flower Powder",
+    notToConfuse: "Calendula is pot marigold, another flower; Tagetes can make skin tender in the sun.",
+    jobs: ["colour", "scalp"], use: "makers brew it for a golden rinse", colour: [0.74, 0.17, 65],
+    tags: ["stainsYellow", "phototoxic"], oil: LITTLE_OIL, dissolving: PETALS_DISSOLVE,
+    powder: { holding: PETAL, bulk: BULK }, whole: { bulk: HEADS, name: "marigold heads, dried" },
+  }),
+  ...herb("flower", {
+    id: "avarampoo", names: "avarampoo; tanner's cassia flower | la Senna auriculata | ta ஆவாரம்பூ | ta-Latn avarampoo",
+    inci: "Cassia Auriculata Flower Powder", plant: "avaram-flower",
+    jobs: ["condition", "shine"], use: "makers put it in wash powders and brew it", colour: [0.78, 0.15, 90],
+    tags: ["stainsYellow"], oil: LITTLE_OIL, dissolving: PETALS_DISSOLVE,
+    powder: { holding: PETAL, bulk: BULK }, whole: { bulk: LOOSE, name: "avarampoo, dried" },
+  }),
+  ...herb("flower", {
+    id: "butterfly-pea", names: "butterfly pea flower; aparajita | la Clitoria ternatea | hi अपराजिता | hi-Latn aparajita | ta-Latn sangu poo",
+    inci: "Clitoria Ternatea Flower Powder",
+    jobs: ["colour"], use: "makers brew it for a blue cast against brass", colour: [0.35, 0.12, 275],
+    tags: ["stainsBlue"], oil: LITTLE_OIL, dissolving: PETALS_DISSOLVE,
+    powder: { holding: PETAL, bulk: BULK }, whole: { bulk: LOOSE, name: "butterfly pea flowers, dried" },
+  }),
+  ...herb("flower", {
+    id: "jasmine-flower", names: "jasmine flower | la Jasminum sambac | hi मोगरा | hi-Latn mogra | ta-Latn malli",
+    inci: "Jasminum Sambac Flower",
+    jobs: ["scent"], use: "makers infuse it for scent", colour: [0.9, 0.04, 95], oil: LITTLE_OIL, dissolving: PETALS_DISSOLVE,
+    whole: { id: "jasmine-flower", bulk: LOOSE, name: "jasmine flowers, dried" },
   }),
 ];

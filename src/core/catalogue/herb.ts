@@ -38,6 +38,7 @@ export interface Herb extends Omit<Row, "pieceG"> {
     readonly pieceG?: Figure;
     readonly id?: string;
     readonly colour?: Row["colour"];
+    readonly tags?: readonly Tag[];
   };
 }
 
@@ -85,6 +86,7 @@ export function herb(family: Family, of: Herb): Material[] {
       oil: freshOil,
       dissolving: freshDissolving,
       colour = of.colour,
+      tags: itsOwn = [],
     } = of.fresh;
     const left = (figure: Figure): Figure => {
       const dryShare = (1 - wet.value) / (1 - water.value);
@@ -97,7 +99,7 @@ export function herb(family: Family, of: Herb): Material[] {
     };
     as(
       "fresh",
-      { ...of, id: own, names: form(name), plant, tags: [...tags, "fresh"], pieceG, colour },
+      { ...of, id: own, names: form(name), plant, tags: [...tags, "fresh", ...itsOwn], pieceG, colour },
       {
         water: wet,
         oil: freshOil ?? left(oil),

@@ -3,7 +3,7 @@ import type { Material } from "../material";
 import { GUM_SOAK, herb } from "./herb";
 import { extractive, ifct, phEurWater, usda, usdaSpoon } from "./write";
 
-const ROOT = estimate(1.6, 1.25, 2);
+const ROOT = estimate(1.6, 1.25, 2, "root and bark powders hold a little less than leaves");
 const BULK = estimate(0.5, 0.41, 0.6, "root powders fill a spoon alike");
 const CUT = estimate(0.32, 0.24, 0.42, "cut dried root");
 const LITTLE_OIL = estimate(0.015, 0.005, 0.03);
@@ -33,7 +33,7 @@ export const ROOTS: readonly Material[] = [
     powder: { holding: ROOT, bulk: usdaSpoon(5.2, "tbsp", "ginger, ground") },
     fresh: { water: ifct(81.27, 0.22, "G014"), oil: ifct(0.85, 0.03, "G014", "fat"),
       dissolving: ifct(1.31, 0.3, "G014", "free sugars"),
-      bulk: usdaSpoon(2, "tsp", "ginger root, raw"), name: "ginger, fresh, grated" },
+      bulk: practice(0.9, 0.75, 1, "grated, with its juice; slices are 0.4"), name: "ginger, fresh, grated" },
   }),
   ...herb("root", {
     id: "turmeric",
@@ -41,7 +41,7 @@ export const ROOTS: readonly Material[] = [
 
         "turmeric; haldi | la Curcuma longa | hi हल्दी | hi-Latn haldi | sa-Latn haridra | ta-Latn manjal" +
         " | te-Latn pasupu | ml-Latn manjal" +
-      " | kn-Latn anashina | bn-Latn holud",
+      " | kn-Latn arishina | bn-Latn holud",
     inci: "Curcuma Longa Root Powder",
     jobs: ["flakes", "scalp"], use: "makers use a pinch of it; it stains yellow", colour: [0.72, 0.16, 72],
     tags: ["stainsYellow"],
@@ -78,7 +78,7 @@ export const ROOTS: readonly Material[] = [
     inci: "Asparagus Racemosus Root Powder",
     jobs: ["moisture", "slip"], use: "makers use it for moisture and some slip", colour: [0.87, 0.04, 85],
     tags: ["slip"],
-    oil: LITTLE_OIL, dissolving: extractive(45, "shatavari"), powder: { holding: estimate(2.1, 1.6, 2.6), bulk: BULK },
+    oil: LITTLE_OIL, dissolving: extractive(45, "shatavari"), powder: { holding: estimate(2.2, 1.7, 2.7), bulk: BULK },
   }),
   ...herb("root", {
     id: "jatamansi",
@@ -86,7 +86,8 @@ export const ROOTS: readonly Material[] = [
       "jatamansi; spikenard | la Nardostachys jatamansi | hi जटामांसी | hi-Latn jatamansi; balchhad" +
       " | sa-Latn jatamansi | ta-Latn sadamanjil",
     inci: "Nardostachys Jatamansi Root Powder",
-    jobs: ["scalp", "scent", "colour"], use: "makers use it for scent and a darker cast", colour: [0.42, 0.04, 60],
+    jobs: ["scalp", "scent", "colour"], use: "makers use it for scent and a darker cast; the plant is protected (CITES II), ask where it comes from",
+    colour: [0.42, 0.04, 60],
     oil: LITTLE_OIL, dissolving: extractive(5, "jatamansi"), powder: { holding: ROOT, bulk: estimate(0.42, 0.34, 0.5) },
     whole: { bulk: estimate(0.15, 0.1, 0.22), name: "jatamansi root" },
   }),
@@ -102,9 +103,10 @@ export const ROOTS: readonly Material[] = [
   ...herb("root", {
     id: "nagarmotha",
     names:
-      "nagarmotha; nutgrass | la Cyperus scariosus; Cyperus rotundus | hi नागरमोथा | hi-Latn nagarmotha" +
-      " | sa-Latn musta | ta-Latn korai kizhangu",
-    inci: "Cyperus Rotundus Root Powder",
+      "nagarmotha; cypriol | la Cyperus scariosus | hi नागरमोथा | hi-Latn nagarmotha" +
+      " | sa-Latn nagaramusta",
+    inci: "Cyperus Scariosus Root Powder",
+    notToConfuse: "Musta, nutgrass (Cyperus rotundus), is its common cousin: rounder tubers, less scent.",
     jobs: ["scent", "flakes"], use: "makers use it for scent and flaking", colour: [0.55, 0.05, 65],
     oil: LITTLE_OIL, dissolving: extractive(11, "musta"), powder: { holding: ROOT, bulk: BULK },
   }),
@@ -125,7 +127,7 @@ export const ROOTS: readonly Material[] = [
     tags: ["stainsRed"],
     water: estimate(0.05, 0.03, 0.08), oil: estimate(0.01, 0.005, 0.015),
     dissolving: usda(0.54, 0.45, 0.62, "beets, raw, sugars on their dry matter"),
-    powder: { holding: estimate(1.3, 1, 1.7), bulk: estimate(0.6, 0.5, 0.7) },
+    powder: { holding: estimate(0.8, 0.6, 1.1), bulk: estimate(0.6, 0.5, 0.7) },
     fresh: { water: ifct(86.95, 0.5, "F001"), oil: ifct(0.14, 0.01, "F001", "fat"),
       dissolving: ifct(4.35, 0.5, "F001", "free sugars"),
       bulk: usdaSpoon(136, "cup", "beets, raw"), name: "beetroot, fresh",
@@ -143,7 +145,8 @@ export const ROOTS: readonly Material[] = [
   }),
   ...herb("root", {
     id: "cinnamon",
-    names: "cinnamon | la Cinnamomum verum; Cinnamomum cassia | hi दालचीनी | hi-Latn dalchini | sa-Latn tvak",
+    names: "cinnamon; Ceylon cinnamon | la Cinnamomum verum | hi दालचीनी | hi-Latn dalchini | sa-Latn tvak",
+    notToConfuse: "Most cinnamon of shops is cassia (Cinnamomum cassia): thicker bark, sharper, with coumarin.",
     inci: "Cinnamomum Zeylanicum Bark Powder",
     jobs: ["scent", "colour"], use: "makers use a pinch for scent; it is a common cause of skin allergy",
     colour: [0.5, 0.09, 50], tags: ["irritant"],
@@ -164,7 +167,7 @@ export const ROOTS: readonly Material[] = [
     water: usda(0.0539, 0.04, 0.08, "onion powder"), oil: usda(0.0104, 0.004, 0.02, "onion powder, fat"),
     dissolving: practice(0.6, 0.45, 0.7,
       "mostly sugars"), fresh: { id: "onion", water: ifct(85.76, 0.43, "G017"), oil: ifct(0.24, 0.03, "G017", "fat"),
-      dissolving: ifct(5.88, 0.5, "G017", "free sugars"), bulk: usdaSpoon(160, "cup", "onions, raw, chopped"),
+      dissolving: practice(0.1, 0.07, 0.12, "most of its dry matter is sugars"), bulk: usdaSpoon(160, "cup", "onions, raw, chopped"),
       name: "onion, fresh",
       pieceG: usda(110, 80, 150, "onions, raw, 1 medium 110 g") },
   }),
@@ -185,5 +188,105 @@ export const ROOTS: readonly Material[] = [
     water: phEurWater(12, "dried roots"), oil: LITTLE_OIL, dissolving: estimate(0.35, 0.2, 0.5, "inulin and sugars"),
     powder: { holding: ROOT, bulk: BULK },
     whole: { bulk: CUT, name: "burdock root, cut" },
+  }),
+  ...herb("root", {
+    id: "kapoor-kachli", names: "kapoor kachli; spiked ginger lily | la Hedychium spicatum | hi कपूर कचरी | hi-Latn kapur kachri | sa-Latn shati | ta-Latn poolankizhangu",
+    inci: "Hedychium Spicatum Root Powder",
+    notToConfuse: "White turmeric (Curcuma zedoaria) is sold beside it: yellower, and it tints.",
+    jobs: ["scent", "scalp", "condition"], use: "makers use it for scent and body", colour: [0.84, 0.05, 85],
+    oil: LITTLE_OIL, dissolving: extractive(12, "shati"), powder: { holding: ROOT, bulk: BULK },
+  }),
+  ...herb("root", {
+    id: "katha", names: "katha; catechu; cutch | la Senegalia catechu; Acacia catechu | hi कत्था | hi-Latn kattha | ta-Latn kasu katti",
+    inci: "Acacia Catechu Wood Extract",
+    notToConfuse: "Gambir (pale catechu) is another plant's extract, weaker in colour.",
+    jobs: ["colour"], use: "makers use a little in henna for brown; it stains", colour: [0.34, 0.08, 40],
+    tags: ["stainsBrown", "drying"], oil: LITTLE_OIL,
+    dissolving: practice(0.7, 0.55, 0.8, "an extract: most of it dissolves in hot water"),
+    powder: { holding: estimate(0.6, 0.4, 0.9), bulk: estimate(0.6, 0.5, 0.72) },
+  }),
+  ...herb("root", {
+    id: "ratanjot", names: "ratanjot; alkanet root | la Alkanna tinctoria; Onosma echioides | hi रतनजोत | hi-Latn ratanjot",
+    inci: "Alkanna Tinctoria Root Powder",
+    notToConfuse: "Several roots are sold as ratanjot; all colour oil red and water hardly.",
+    jobs: ["colour"], use: "makers steep it in oil for a red oil", colour: [0.32, 0.1, 15], tags: ["stainsRed"],
+    oil: LITTLE_OIL, dissolving: estimate(0.08, 0.03, 0.15),
+    powder: { holding: ROOT, bulk: estimate(0.42, 0.34, 0.5) }, whole: { bulk: estimate(0.15, 0.1, 0.22), name: "ratanjot root" },
+  }),
+  ...herb("root", {
+    id: "madder", names: "madder; dyer's madder | la Rubia tinctorum | de Krapp | fr garance",
+    inci: "Rubia Tinctorum Root Powder",
+    notToConfuse: "Manjistha, Indian madder (Rubia cordifolia), is its kin and milder.",
+    jobs: ["colour"], use: "makers use it for red tones; not on broken skin", colour: [0.46, 0.13, 30],
+    tags: ["stainsRed", "drying"], oil: LITTLE_OIL, dissolving: estimate(0.25, 0.15, 0.35), powder: { holding: ROOT, bulk: BULK },
+  }),
+  ...herb("root", {
+    id: "red-sandalwood", names: "red sandalwood; red sanders | la Pterocarpus santalinus | hi रक्त चंदन | hi-Latn rakta chandan; lal chandan | ta-Latn senchandanam",
+    inci: "Pterocarpus Santalinus Wood Powder",
+    notToConfuse: "Sandalwood (Santalum) is pale and scented; the red wood colours and has no scent.",
+    jobs: ["colour"], use: "makers use it for a red cast; the tree is protected (CITES II), ask where it comes from",
+    colour: [0.42, 0.14, 30], tags: ["stainsRed"],
+    oil: LITTLE_OIL, dissolving: extractive(1, "rakta chandana"), powder: { holding: ROOT, bulk: estimate(0.35, 0.27, 0.44) },
+  }),
+  ...herb("root", {
+    id: "guduchi", names: "guduchi; giloy | la Tinospora cordifolia | hi गिलोय | hi-Latn giloy | sa-Latn guduchi | ta-Latn seenthil",
+    inci: "Tinospora Cordifolia Stem Powder",
+    jobs: ["scalp"], use: "makers use it for the scalp", colour: [0.72, 0.05, 95],
+    oil: LITTLE_OIL, dissolving: extractive(11, "guduchi"), powder: { holding: estimate(1.9, 1.5, 2.4), bulk: BULK },
+  }),
+  ...herb("root", {
+    id: "lodhra", names: "lodhra; lodh bark | la Symplocos racemosa | hi लोध | hi-Latn lodh | sa-Latn lodhra",
+    inci: "Symplocos Racemosa Bark Powder",
+    jobs: ["scalp", "oilControl"], use: "makers use it for an oily scalp; it draws together", colour: [0.62, 0.06, 60],
+    tags: ["drying"], oil: LITTLE_OIL, dissolving: extractive(15, "lodhra"), powder: { holding: ROOT, bulk: BULK },
+  }),
+  ...herb("root", {
+    id: "sariva", names: "sariva; Indian sarsaparilla; anantmool | la Hemidesmus indicus | hi अनंतमूल | hi-Latn anantmool | ta-Latn nannari",
+    inci: "Hemidesmus Indicus Root Powder",
+    jobs: ["scent", "scalp"], use: "makers use it for a vanilla-like scent", colour: [0.5, 0.05, 55],
+    oil: LITTLE_OIL, dissolving: extractive(13, "sariva"), powder: { holding: ROOT, bulk: BULK },
+  }),
+  ...herb("root", {
+    id: "slippery-elm", names: "slippery elm bark | la Ulmus rubra", inci: "Ulmus Fulva Bark Powder",
+    jobs: ["slip", "moisture"],
+    use: "makers use it for slip where a comb must pass; wild trees suffer, marshmallow root does the same",
+    colour: [0.8, 0.05, 70], tags: ["slip", "gum"], oil: LITTLE_OIL, dissolving: estimate(0.1, 0.04, 0.18),
+    powder: { holding: estimate(4, 3, 5.2), bulk: estimate(0.35, 0.27, 0.44), soak: GUM_SOAK, tags: ["clumps", "slipSource"] },
+  }),
+  ...herb("root", {
+    id: "musta", names: "musta; nutgrass; coco grass | la Cyperus rotundus | hi मोथा | hi-Latn motha | sa-Latn musta | ta-Latn korai kizhangu",
+    inci: "Cyperus Rotundus Root Powder",
+    notToConfuse: "Nagarmotha (Cyperus scariosus) is its more fragrant cousin; shops mix the names.",
+    jobs: ["scent", "flakes"], use: "makers use it for scent and flaking", colour: [0.52, 0.05, 62],
+    oil: LITTLE_OIL, dissolving: extractive(11, "musta"), powder: { holding: ROOT, bulk: BULK },
+  }),
+  ...herb("root", {
+    id: "cassia-cinnamon", names: "cassia cinnamon; Chinese cinnamon | la Cinnamomum cassia | hi-Latn jangli dalchini",
+    inci: "Cinnamomum Cassia Bark Powder",
+    notToConfuse: "Neither cassia, the dye leaf, nor Ceylon cinnamon: thicker bark, sharper, with coumarin.",
+    jobs: ["scent"], use: "makers use a pinch for scent; it is a common cause of skin allergy", colour: [0.44, 0.09, 45],
+    tags: ["irritant"],
+    water: usda(0.1058, 0.08, 0.12, "cinnamon, ground"), oil: usda(0.0124, 0.01, 0.03, "cinnamon, ground, fat"),
+    dissolving: estimate(0.08, 0.04, 0.13),
+    powder: { holding: estimate(1.7, 1.3, 2.1), bulk: usdaSpoon(2.6, "tsp", "cinnamon, ground") },
+  }),
+  ...herb("root", {
+    id: "onion-skin", names: "onion skin | la Allium cepa | hi प्याज का छिलका | hi-Latn pyaz chilka",
+    inci: "Allium Cepa Bulb Skin",
+    jobs: ["colour"], use: "makers boil it for a golden-brown rinse", colour: [0.6, 0.13, 55], tags: ["stainsBrown"],
+    oil: LITTLE_OIL, dissolving: estimate(0.15, 0.08, 0.24),
+    whole: { id: "onion-skin", bulk: estimate(0.05, 0.03, 0.08), name: "onion skins, dry" },
+  }),
+  ...herb("root", {
+    id: "white-turmeric", names: "white turmeric; zedoary; ambe haldi | la Curcuma zedoaria | hi-Latn amba haldi; kachur | ta-Latn poolankilangu",
+    inci: "Curcuma Zedoaria Root Powder",
+    notToConfuse: "It is not kapoor kachli; it is paler than turmeric and still tints fair hair.",
+    jobs: ["scent", "scalp"], use: "makers use it for scent", colour: [0.86, 0.08, 88], tags: ["stainsYellow"],
+    oil: LITTLE_OIL, dissolving: estimate(0.14, 0.08, 0.2), powder: { holding: ROOT, bulk: BULK },
+  }),
+  ...herb("root", {
+    id: "orris-root", names: "orris root | la Iris pallida; Iris germanica", inci: "Iris Florentina Root Powder",
+    jobs: ["scent", "oilControl"], use: "makers use it in dry powders for scent; it makes some sneeze", colour: [0.9, 0.03, 85],
+    tags: ["irritant"], oil: LITTLE_OIL, dissolving: estimate(0.2, 0.1, 0.3), powder: { holding: ROOT, bulk: BULK },
   }),
 ];

@@ -33,12 +33,12 @@ export const ifct = (percent: number, sd: number, code: string, what?: string): 
     `IFCT 2017 ${code}${what ? `, ${what}` : ""}`,
   );
 };
-/** What water takes out of a dried drug, by the Ayurvedic Pharmacopoeia of India, part I; a least value, so more is likelier than less. */
+/** What water takes out of a dried drug, by the Ayurvedic Pharmacopoeia of India, part I: a least value, so the middle is about 1.3 times it. */
 export const extractive = (leastPercent: number, drug: string): Figure =>
   fromMemory(
-    leastPercent / 100,
-    Number((leastPercent * 0.006).toFixed(3)),
-    Number(Math.min(0.75, leastPercent * 0.014).toFixed(3)),
+    Number(Math.min(0.68, leastPercent * 0.013).toFixed(3)),
+    Number((leastPercent * 0.01).toFixed(3)),
+    Number(Math.min(0.8, leastPercent * 0.019).toFixed(3)),
     `Ayurvedic Pharmacopoeia of India I, ${drug}: water-soluble extractive not less than ${leastPercent} %`,
   );
 /** Water in a dried drug whose monograph gives a limit: about three quarters of it is usual. */
@@ -75,13 +75,15 @@ export interface Row {
   readonly tags?: readonly Tag[];
   readonly pieceG?: Figure;
   readonly contains?: readonly string[];
+  /** Grams of citric acid that do the work of the acid in a gram. */
+  readonly acidity?: Figure;
 }
 
 type Rest = Pick<Material, "water" | "oil" | "dissolving" | "solidsDensityGPerMl" | "holding"> &
   Partial<Pick<Material, "soak" | "makesUp">> & { readonly bulk: Figure };
 
 export function material(family: Family, form: Form, row: Row, { bulk, ...rest }: Rest): Material {
-  const { id, names: called, inci, plant, jobs, use, notToConfuse, colour, tags = [], pieceG, contains } = row;
+  const { id, names: called, inci, plant, jobs, use, notToConfuse, colour, tags = [], pieceG, contains, acidity } = row;
   return {
     id,
     family,
@@ -96,6 +98,7 @@ export function material(family: Family, form: Form, row: Row, { bulk, ...rest }
     bulkDensityGPerMl: bulk,
     ...(pieceG && { pieceG }),
     ...(contains && { contains }),
+    ...(acidity && { acidity }),
     colour,
     tags,
   };

@@ -1,7 +1,7 @@
 import { PLAIN_HEAD, type Head } from "../head";
 import { findMaterial } from "../material";
 import { ownMaterials } from "../shelf";
-import { CAUTION_RULES, cautionsFor, essentialOilMl } from ".";
+import { CAUTION_RULES, cautionsFor, strengthOf } from ".";
 
 const ids = (
   materialIds: string[],
@@ -92,20 +92,126 @@ test("a caution names what calls for it", () => {
   expect(found).toEqual({ id: "knownAllergy", level: "stop", materialIds: ["egg"] });
 });
 
+const things = (bowl: Readonly<Record<string, number>>) =>
+  Object.entries(bowl).map(([id, massG]) => ({ material: findMaterial(id)!, massG }));
+const of = (bowl: Readonly<Record<string, number>>, head: Partial<Head> = {}, more: object = {}) =>
+  cautionsFor({
+    head: { ...PLAIN_HEAD, ...head },
+    purpose: "mask",
+    kitchenTempC: 22,
+    liquidTempC: 40,
+    materials: Object.keys(bowl).map((id) => findMaterial(id)!),
+    strength: strengthOf(things(bowl)),
+    ...more,
+  });
+
 test("more than 2 ml of essential oils together is a stop, whatever the head", () => {
-  const bowl = (ml: number) =>
-    cautionsFor({
-      head: PLAIN_HEAD,
-      purpose: "mask",
-      kitchenTempC: 22,
-      liquidTempC: 20,
-      materials: [findMaterial("clove-essential-oil")!],
-      essentialOilMl: ml,
-    });
-  expect(bowl(2).some(({ id }) => id === "essentialOilMuch")).toBe(false);
-  expect(bowl(2.01)[0]).toMatchObject({ id: "essentialOilMuch", level: "stop" });
-  const oil = (id: string, massG: number) => ({ material: findMaterial(id)!, massG });
+  const found = (ml: number) => of({ water: 5000, "clove-essential-oil": ml * 1.0465 });
+  expect(found(2).some(({ id }) => id === "essentialOilMuch")).toBe(false);
+  expect(found(2.01)[0]).toMatchObject({ id: "essentialOilMuch", level: "stop" });
   expect(
-    essentialOilMl([oil("clove-essential-oil", 1.05), oil("tea-tree-essential-oil", 0.9), oil("sesame-oil", 50)]),
+    strengthOf(things({ "clove-essential-oil": 1.05, "tea-tree-essential-oil": 0.9, "sesame-oil": 50 })).essentialOilMl,
   ).toBeCloseTo(2, 1);
+});
+
+/** What is to be said, and the nearest bowl on the nearest head to which it is not. */
+test.each<[string, string, ReturnType<typeof of>, ReturnType<typeof of>]>([
+  ["indigo has its own sentence", "indigoSold", of({ indigo: 50 }), of({ henna: 50 })],
+  ["and not henna’s", "soldAsHenna", of({ henna: 50 }), of({ indigo: 50 })],
+  ["G6PD is about henna", "enzymeDeficiency", of({ henna: 50 }), of({ indigo: 50 })],
+  ["a pregnancy is one line at every bowl", "pregnancy", of({ kaolin: 50 }, { pregnant: true }), of({ kaolin: 50 })],
+  [
+    "half a per cent of essential oil is strong for a teenager",
+    "essentialOilStrong",
+    of({ amla: 100, "lavender-essential-oil": 0.8 }, { age: "teen" }),
+    of({ amla: 100, "lavender-essential-oil": 0.8 }),
+  ],
+  [
+    "cinnamon and clove are strong sooner than lavender",
+    "essentialOilStrong",
+    of({ amla: 100, "clove-essential-oil": 0.2 }),
+    of({ amla: 100, "lavender-essential-oil": 0.2 }),
+  ],
+  [
+    "and stopped sooner",
+    "harshOilMuch",
+    of({ amla: 100, "cinnamon-bark-essential-oil": 0.6 }),
+    of({ amla: 100, "cinnamon-bark-essential-oil": 0.4 }),
+  ],
+  [
+    "egg for hours",
+    "perishableRest",
+    of({ amla: 50, egg: 50 }, {}, { restMin: 180 }),
+    of({ amla: 50, egg: 50 }, {}, { restMin: 60 }),
+  ],
+  [
+    "a fruit for hours, and lemon in a dye is not stopped",
+    "perishableRest",
+    of({ henna: 50, banana: 50 }, {}, { restMin: 600 }),
+    of({ henna: 50, "lemon-juice": 50 }, {}, { restMin: 600 }),
+  ],
+  [
+    "yoghurt for hours, though it is sour; tea overnight is not stopped",
+    "perishableRest",
+    of({ henna: 50, yoghurt: 50 }, {}, { restMin: 600 }),
+    of({ henna: 50, "black-tea": 150 }, {}, { restMin: 600 }),
+  ],
+  [
+    "vinegar undiluted, not a spoon of it",
+    "undilutedAcid",
+    of({ amla: 40, "cider-vinegar": 60 }),
+    of({ amla: 40, "cider-vinegar": 10, water: 50 }),
+  ],
+  ["baking soda, and not salt", "alkaline", of({ "baking-soda": 5, kaolin: 50 }), of({ salt: 5, kaolin: 50 })],
+  [
+    "egg with hot liquid, not with warm",
+    "eggHot",
+    of({ amla: 50, egg: 50 }, {}, { liquidTempC: 80 }),
+    of({ amla: 50, egg: 50 }, {}, { liquidTempC: 45 }),
+  ],
+  [
+    "a dye on bleached hair, and a mask on it",
+    "treatedHair",
+    of({ indigo: 50 }, { treated: [{ what: "bleach" }] }),
+    of({ amla: 50 }, { treated: [{ what: "bleach" }] }),
+  ],
+  [
+    "henna over metal salts, not over henna",
+    "metalOnHair",
+    of({ henna: 50 }, { treated: [{ what: "metalSalts" }] }),
+    of({ henna: 50 }, { treated: [{ what: "henna", month: "2026-08" }] }),
+  ],
+  [
+    "lime oil in the sun, not lavender",
+    "phototoxic",
+    of({ "lime-essential-oil": 0.1, amla: 50 }),
+    of({ "lavender-essential-oil": 0.1, amla: 50 }),
+  ],
+])("%s (%s)", (_, id, said, silent) => {
+  expect(said.map((one) => one.id)).toContain(id);
+  expect(silent.map((one) => one.id)).not.toContain(id);
+});
+
+test("a pregnancy names neem oil, essential oils and dyes, and never stands before an answer", () => {
+  const found = of({ henna: 50, "neem-oil": 5, "clove-essential-oil": 0.1, amla: 20 }, { pregnant: true });
+  expect(found.find(({ id }) => id === "pregnancy")).toMatchObject({
+    level: "care",
+    materialIds: ["henna", "neem-oil", "clove-essential-oil"],
+  });
+});
+
+test.each<[string, string, string]>([
+  ["group-daisies", "chamomile", "rosemary-leaf"],
+  ["group-daisies", "bhringraj-oil", "brahmi-oil"],
+  ["group-latex-fruit", "banana", "apple"],
+  ["group-legumes", "fenugreek-seed-whole", "flax-seed"],
+  ["group-legumes", "peanut-oil", "sunflower-oil"],
+  ["group-nuts", "almond-meal", "sesame-seed"],
+  ["group-sesame", "brahmi-oil", "coconut-oil"],
+  ["group-wheat", "wheat-germ-oil", "oat-flour"],
+  ["group-bees", "beeswax", "cocoa-butter"],
+])("somebody who does not bear %s is warned of %s and not of %s", (group, inBowl, harmless) => {
+  const found = (id: string) =>
+    of({ kaolin: 50, [id]: 5 }, { allergies: [group] }).some((one) => one.id === "knownAllergy");
+  expect([found(inBowl), found(harmless)]).toEqual([true, false]);
 });

@@ -1,5 +1,5 @@
 import { PURPOSE, type Head, type PurposeId } from "../head";
-import { isOrContains, type Material } from "../material";
+import { isOrContains, type Material, type Tag } from "../material";
 import { CAUTION_RULES, type CautionLevel, type CautionRule, type Condition } from "./rules";
 
 /** A caution this bowl and head call for, with the things in the bowl that call for it. */
@@ -15,19 +15,42 @@ export interface CautionSituation {
   readonly kitchenTempC: number;
   readonly liquidTempC: number;
   readonly materials: readonly Material[];
-  /** Of all essential oils in the bowl together; 0 where there are none. */
-  readonly essentialOilMl?: number;
+  /** What of the paste is strong; where it is not known, nothing is. */
+  readonly strength?: Strength;
   /** Between mixing and the head; 0 where it is not known. */
   readonly restMin?: number;
 }
 
-/** ml of essential oil among things of known mass, g. */
-export const essentialOilMl = (things: readonly { readonly material: Material; readonly massG: number }[]): number =>
-  things.reduce(
-    (sum, { material, massG }) =>
-      sum + (material.tags.includes("essentialOil") ? massG / material.bulkDensityGPerMl.value : 0),
-    0,
-  );
+/** How much of a paste is what burns in larger shares. */
+export interface Strength {
+  readonly essentialOilMl: number;
+  /** Shares of the paste by mass. */
+  readonly essentialShare: number;
+  readonly harshShare: number;
+  /** As citric acid. */
+  readonly acidShare: number;
+}
+export const NOT_STRONG: Strength = { essentialOilMl: 0, essentialShare: 0, harshShare: 0, acidShare: 0 };
+
+/** Citric-acid equivalents of a gram; a sour fruit powder is no poured acid and is not counted. */
+const sourness = ({ family, acidity }: Material): number => (family === "acid" ? (acidity?.value ?? 0) : 0);
+
+/** How strong a bowl is. @param things everything in it, the liquid too, with its grams */
+export function strengthOf(things: readonly { readonly material: Material; readonly massG: number }[]): Strength {
+  const totalG = things.reduce((sum, { massG }) => sum + massG, 0);
+  const sum = (of: (material: Material, massG: number) => number) =>
+    things.reduce((all, { material, massG }) => all + of(material, massG), 0);
+  const tagged = (tag: Tag) => sum(({ tags }, massG) => (tags.includes(tag) ? massG : 0));
+  const share = (massG: number) => (totalG > 0 ? massG / totalG : 0);
+  return {
+    essentialOilMl: sum((material, massG) =>
+      material.tags.includes("essentialOil") ? massG / material.bulkDensityGPerMl.value : 0,
+    ),
+    essentialShare: share(tagged("essentialOil")),
+    harshShare: share(tagged("harsh")),
+    acidShare: share(sum((material, massG) => sourness(material) * massG)),
+  };
+}
 
 /** The materials that make a condition hold, or undefined where it does not. */
 function reasons(condition: Condition, s: CautionSituation): readonly Material[] | undefined {
@@ -41,8 +64,12 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
   if (condition.asthma && !s.head.asthma) return undefined;
   if (liquidFromC !== undefined && s.liquidTempC < liquidFromC) return undefined;
   if (kitchenFromC !== undefined && s.kitchenTempC < kitchenFromC) return undefined;
-  if (condition.essentialOilOverMl !== undefined && !((s.essentialOilMl ?? 0) > condition.essentialOilOverMl))
+  const { essentialOilMl, essentialShare, harshShare, acidShare } = s.strength ?? NOT_STRONG;
+  const over = (value: number, limit: number | undefined) => limit === undefined || value > limit;
+  if (!over(essentialOilMl, condition.essentialOilOverMl) || !over(essentialShare, condition.essentialShareOver))
     return undefined;
+  if (!over(harshShare, condition.harshShareOver) || !over(acidShare, condition.acidShareOver)) return undefined;
+  if (condition.treated && !s.head.treated?.some(({ what }) => condition.treated?.includes(what))) return undefined;
   if (condition.restOverMin !== undefined && !((s.restMin ?? 0) > condition.restOverMin)) return undefined;
   if (condition.restUpToMin !== undefined && !((s.restMin ?? 0) <= condition.restUpToMin)) return undefined;
   let because: readonly Material[] = [];
@@ -58,7 +85,18 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
     because = s.materials.filter((material) => s.head.allergies.some((id) => isOrContains(material, id)));
     if (because.length === 0) return undefined;
   }
-  return because;
+  return because.length > 0 ? because : strongOnes(condition, s.materials);
+}
+
+/** What makes a bowl strong, where a condition is about that. */
+function strongOnes(
+  { essentialOilOverMl, essentialShareOver, harshShareOver, acidShareOver }: Condition,
+  materials: readonly Material[],
+): readonly Material[] {
+  if (harshShareOver !== undefined) return materials.filter(({ tags }) => tags.includes("harsh"));
+  if (essentialOilOverMl !== undefined || essentialShareOver !== undefined)
+    return materials.filter(({ tags }) => tags.includes("essentialOil"));
+  return acidShareOver !== undefined ? materials.filter((material) => sourness(material) > acidShareOver) : [];
 }
 
 /** Every caution that applies, in the order of the rule table: stop, care, note. */

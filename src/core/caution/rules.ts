@@ -1,5 +1,5 @@
 import type { Source } from "../figure";
-import { LIGHT_FROM_GREY, LIGHT_SHADES, type Age, type Shade } from "../head";
+import { LIGHT_FROM_GREY, LIGHT_SHADES, type Age, type Shade, type Treatment } from "../head";
 import type { Tag } from "../material";
 
 /** `stop`: do not go on before this is settled. `care`: do this. `note`: know this. */
@@ -19,6 +19,13 @@ export interface Condition {
   readonly liquidFromC?: number;
   readonly kitchenFromC?: number;
   readonly essentialOilOverMl?: number;
+  /** Essential oil is more than this share of the paste; harsh ones by themselves. */
+  readonly essentialShareOver?: number;
+  readonly harshShareOver?: number;
+  /** Acid, as citric acid, is more than this share of the paste. */
+  readonly acidShareOver?: number;
+  /** Any of these was put on the hair before. */
+  readonly treated?: readonly Treatment[];
   /** A thing that bears one of these does not count: lemon juice is too sour to spoil. */
   readonly butNot?: readonly Tag[];
   /** The bowl rests longer than this; not longer than that. */
@@ -36,13 +43,19 @@ export interface CautionRule {
 
 const PRACTICE: Source = { kind: "practice" };
 const memory = (name: string): Source => ({ kind: "published", name, fromMemory: true });
-const PERISHABLE: readonly Tag[] = ["dairy", "egg", "fruit", "fresh"];
+const PERISHABLE: readonly Tag[] = ["dairy", "egg", "fruit"];
 /** What spoils stands out of the fridge two hours at the most. */
 const OUT_AT_MOST_MIN = 120;
-const STAINERS: readonly Tag[] = ["dye", "stainsRed", "stainsYellow", "stainsBlue"];
+const STAINERS: readonly Tag[] = ["dye", "stainsRed", "stainsYellow", "stainsBlue", "stainsBrown"];
 
 /** More than this in one bowl is a slip of the pen or a burn: some forty drops. */
 export const ESSENTIAL_OIL_STOP_ML = 2;
+/** Shares of a paste from which essential oils are too strong for a scalp: usual leave-on limits, from memory. */
+const OIL_SHARE = { adult: 0.01, teen: 0.005, stop: 0.03, harsh: 0.001, harshStop: 0.005 };
+/** Citric-acid equivalents: a fifth of lemon juice is 1 %; undiluted vinegar is 5 %. Estimate. */
+const ACID_SHARE = 0.03;
+const HARD_ON_HAIR: readonly Treatment[] = ["relaxer", "bleach", "perm", "boxDye"];
+const SAFETY = memory("Tisserand & Young, Essential Oil Safety, usual leave-on limits");
 
 /** Data, not branches: adding a caution is a row here and a sentence in `words/`. */
 export const CAUTION_RULES = [
@@ -50,11 +63,23 @@ export const CAUTION_RULES = [
   { id: "childDye", level: "stop", when: [{ ages: ["child"], tags: ["dye", "essentialOil"] }], source: PRACTICE },
   { id: "soreScalp", level: "stop", when: [{ soreScalp: true }], source: PRACTICE },
   { id: "childPaste", level: "stop", when: [{ ages: ["child"] }], source: PRACTICE },
-  { id: "essentialOilMuch", level: "stop", when: [{ essentialOilOverMl: ESSENTIAL_OIL_STOP_ML }], source: PRACTICE },
+  {
+    id: "essentialOilMuch",
+    level: "stop",
+    when: [{ essentialOilOverMl: ESSENTIAL_OIL_STOP_ML }, { essentialShareOver: OIL_SHARE.stop }],
+    source: SAFETY,
+  },
+  { id: "harshOilMuch", level: "stop", when: [{ harshShareOver: OIL_SHARE.harshStop }], source: SAFETY },
+  {
+    id: "perishableRest",
+    level: "stop",
+    when: [{ tags: PERISHABLE, restOverMin: OUT_AT_MOST_MIN }],
+    source: memory("USDA FSIS: two hours out"),
+  },
   {
     id: "soldAsHenna",
     level: "care",
-    when: [{ tags: ["dye"] }],
+    when: [{ tags: ["dye"], butNot: ["indigo"] }],
     source: memory("SCCS/1511/13; EU and US authorities on para-phenylenediamine sold as black henna"),
   },
   {
@@ -67,13 +92,22 @@ export const CAUTION_RULES = [
   {
     id: "pregnancy",
     level: "care",
-    when: [{ pregnant: true, tags: ["dye", "essentialOil", "slip", "drying"] }],
+    when: [{ pregnant: true, tags: ["dye", "essentialOil", "notInPregnancy"] }, { pregnant: true }],
     source: PRACTICE,
   },
   {
+    id: "indigoSold",
+    level: "care",
+    when: [{ tags: ["indigo"] }],
+    source: memory("EU and US authorities on black henna"),
+  },
+  { id: "treatedHair", level: "care", when: [{ treated: HARD_ON_HAIR, tags: ["dye", "metal"] }], source: PRACTICE },
+  { id: "metalOnHair", level: "care", when: [{ treated: ["metalSalts"], tags: ["dye", "metal"] }], source: PRACTICE },
+  { id: "metal", level: "care", when: [{ tags: ["metal"] }], source: PRACTICE },
+  {
     id: "enzymeDeficiency",
     level: "care",
-    when: [{ tags: ["dye"] }],
+    when: [{ tags: ["lawsone"] }],
     source: memory("SCCS/1511/13 on lawsone and G6PD deficiency"),
   },
   {
@@ -92,27 +126,41 @@ export const CAUTION_RULES = [
     ],
     source: PRACTICE,
   },
+  {
+    id: "essentialOilStrong",
+    level: "care",
+    when: [
+      { essentialShareOver: OIL_SHARE.adult },
+      { ages: ["teen", "child"], essentialShareOver: OIL_SHARE.teen },
+      { harshShareOver: OIL_SHARE.harsh },
+    ],
+    source: SAFETY,
+  },
   { id: "essentialOil", level: "care", when: [{ tags: ["essentialOil"] }], source: PRACTICE },
+  { id: "phototoxic", level: "care", when: [{ tags: ["phototoxic"] }], source: SAFETY },
+  { id: "undilutedAcid", level: "care", when: [{ acidShareOver: ACID_SHARE }], source: PRACTICE },
+  { id: "alkaline", level: "care", when: [{ tags: ["alkaline"] }], source: PRACTICE },
+  {
+    id: "eggHot",
+    level: "care",
+    when: [{ tags: ["egg"], liquidFromC: 60 }],
+    source: memory("egg white sets from 62 °C"),
+  },
   { id: "eyes", level: "care", when: [{ tags: ["saponin", "acid"] }], source: PRACTICE },
   { id: "irritant", level: "care", when: [{ tags: ["irritant"] }], source: PRACTICE },
   { id: "indigo", level: "note", when: [{ tags: ["indigo"] }], source: PRACTICE },
   { id: "aloeLatex", level: "note", when: [{ tags: ["aloe"] }], source: PRACTICE },
   {
-    id: "perishableRest",
-    level: "care",
-    when: [{ tags: PERISHABLE, butNot: ["acid"], restOverMin: OUT_AT_MOST_MIN }],
-    source: memory("USDA FSIS: two hours out"),
-  },
-  {
     id: "perishable",
     level: "note",
-    when: [{ tags: PERISHABLE, butNot: ["acid"], restUpToMin: OUT_AT_MOST_MIN }],
+    when: [{ tags: PERISHABLE, restUpToMin: OUT_AT_MOST_MIN }],
     source: memory("USDA FSIS: two hours out, one above 32 °C"),
   },
+  { id: "fresh", level: "note", when: [{ tags: ["fresh"], butNot: ["acid", ...PERISHABLE] }], source: PRACTICE },
   {
     id: "hotDayPerishable",
     level: "care",
-    when: [{ tags: PERISHABLE, butNot: ["acid"], kitchenFromC: 32 }],
+    when: [{ tags: PERISHABLE, kitchenFromC: 32 }],
     source: memory("USDA FSIS"),
   },
   { id: "dust", level: "note", when: [{ tags: ["dust"] }], source: PRACTICE },

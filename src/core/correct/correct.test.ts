@@ -53,10 +53,13 @@ describe("corrections", () => {
     expect(runs.lines[0].massG / runs.lines[1].massG).toBeCloseTo(amla.massG.mid / bhringraj.massG.mid, 9);
     expect(runs.lines.map((l) => l.line)).toEqual([0, 1]);
   });
-  test("30 ml too much: powder brings it to the target, more than the head takes, or it goes on in a thinner coat", () => {
-    const found = fix({ by: "pour" }, { pouredMl: expectedMl + 30, minutesSoaked: 30 });
+  test("a third too much in a soaked mask: powder brings it to the target, more than the head takes, or it goes on in a thinner coat", () => {
+    const question: PasteQuestion = { ...MASK, purpose: "soakedMask" };
+    const planned = answerTo(question);
+    if (planned.liquid.state !== "solved") throw new Error("no liquid");
+    const found = fix({ by: "pour" }, { pouredMl: planned.liquid.ml.mid * 1.35, minutesSoaked: 30 }, question);
     const [powder, thin] = [only(found, "powder"), only(found, "thinCoat")];
-    expect(powder.on).toMatchObject({ state: "paste", yieldPa: expect.closeTo(answerTo(MASK).targetYieldPa, 6) });
+    expect(powder.on).toMatchObject({ state: "paste", yieldPa: expect.closeTo(planned.targetYieldPa, 6) });
     expect(powder.totalAfterG).toBeGreaterThan(found.totalBeforeG);
     expect(thin.totalAfterG).toBeCloseTo(found.totalBeforeG, 9);
     expect(thin.holdsMm).toBeLessThan(thin.needMm);
@@ -192,7 +195,7 @@ describe("corrections", () => {
   test("powder added is counted as powder: the strength is the share of powder in the paste against the plan", () => {
     const question: PasteQuestion = {
       ...MASK,
-      lines: [line("amla", 2), line("yoghurt", 60, "g"), line("sesame-oil", 1, "tbsp", "fixed")],
+      lines: [line("amla", 10), line("yoghurt", 60, "g"), line("sesame-oil", 1, "tbsp", "fixed")],
     };
     const planned = answerTo(question);
     if (planned.liquid.state !== "solved") throw new Error("no liquid");

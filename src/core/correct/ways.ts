@@ -15,8 +15,8 @@ import type { Seen } from "./heard";
 
 /** How long past its rest one would wait for a paste to thicken. */
 const LONGEST_WAIT_MIN = 120;
-/** A coat below this hides no hair. Estimate. */
-const LEAST_COAT_MM = 0.5;
+/** A coat below this is nothing over what the strands hold. Estimate. */
+const LEAST_COAT_MM = 0.2;
 /** Less powder than this is not put in. */
 const LEAST_POWDER_G = 0.5;
 

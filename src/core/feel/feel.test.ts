@@ -188,7 +188,9 @@ describe("the order of mixing (common practice)", () => {
     expect(mash(300)).toMatchObject({ blender: "fits" });
     expect(mash(100)).toMatchObject({ blender: "tooMuch" });
     expect(order(full, { bottleMl: 250 }).at(-1)).toMatchObject({ id: "bottle", flows: false });
-    expect(order({ ...full, target: { word: "drizzle" } }, { bottleMl: 250 }).at(-1)).toMatchObject({
+    expect(
+      order({ ...full, purpose: "soakedMask", target: { word: "drizzle" } }, { bottleMl: 250 }).at(-1),
+    ).toMatchObject({
       id: "bottle",
       flows: true,
     });

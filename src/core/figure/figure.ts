@@ -1,7 +1,7 @@
-/** Where a number comes from. `fromMemory` marks a publication quoted without its text at hand. */
+/** Where a number comes from. `fromMemory` marks a publication quoted without its text at hand, `byDefinition` what needs none. */
 export type Source =
   | { readonly kind: "measured"; readonly name: string }
-  | { readonly kind: "published"; readonly name: string; readonly fromMemory?: true }
+  | { readonly kind: "published"; readonly name: string; readonly fromMemory?: true; readonly byDefinition?: true }
   | { readonly kind: "practice"; readonly name?: string }
   | { readonly kind: "estimate"; readonly name?: string };
 
@@ -42,4 +42,9 @@ export const fromMemory = (value: number, low: number, high: number, name: strin
 });
 
 /** A figure that is so by definition, and therefore has no width. */
-export const exact = (value: number, name: string): Figure => published(value, value, value, name);
+export const exact = (value: number, name: string): Figure => ({
+  value,
+  low: value,
+  high: value,
+  source: { kind: "published", name, byDefinition: true },
+});

@@ -3,7 +3,7 @@ import { checkNumber } from "../checkNumber";
 import { LIMITS } from "../limits";
 import type { Problem } from "../problem";
 import { checkText } from "../text";
-import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head } from "./hair";
+import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, TREATMENTS, type Head } from "./hair";
 
 /** Every problem with a head, with paths below `field`. */
 export function checkHead(head: Head, field = "head"): Problem[] {
@@ -24,5 +24,13 @@ export function checkHead(head: Head, field = "head"): Problem[] {
   if (head.allergies.length > LIMITS.allergyCount.max)
     problems.push({ field: `${field}.allergies`, code: "tooMany", detail: { max: LIMITS.allergyCount.max } });
   problems.push(checkNumber(`${field}.greyShare`, head.greyShare, "greyShare"));
+  if (head.baseLevel !== undefined) problems.push(checkNumber(`${field}.baseLevel`, head.baseLevel, "baseLevel"));
+  (head.treated ?? []).forEach(({ what, month }, i) => {
+    choice(`treated.${i}.what`, what, TREATMENTS);
+    if (month !== undefined && !/^(19|20)\d\d-(0[1-9]|1[0-2])$/.test(month))
+      problems.push({ field: `${field}.treated.${i}.month`, code: "notAMonth" });
+  });
+  if ((head.treated ?? []).length > LIMITS.treatedCount.max)
+    problems.push({ field: `${field}.treated`, code: "tooMany", detail: { max: LIMITS.treatedCount.max } });
   return problems.filter((problem) => problem !== undefined);
 }

@@ -1,14 +1,14 @@
 import { exact, propagate, type Band, type Uncertain } from "../figure";
+import { BETWEEN_STRANDS, coatOnLengthsMm, SECTION_MM } from "./coat";
 import {
   GROWTH_CM_PER_MONTH,
   HAIR_DENSITY,
-  HAIR_SHEET_CM,
   LANDMARK_CM,
   MEAN_LENGTH_SHARE,
+  PONYTAIL_CM,
   PONYTAIL_PACKING,
   SCALP_CM2,
-  STRANDS,
-  STRAND_UM,
+  STRAND_BULK,
   type Head,
 } from "./hair";
 import { PASTE_DENSITY } from "../flow";
@@ -22,7 +22,7 @@ export interface Coverage {
   readonly leftInBowlG: Band;
   readonly hairG: Band;
   readonly meanLengthCm: Band;
-  /** Thickness of the coat that this much paste makes, mm. */
+  /** Thickness of the coat that this much paste makes on the lengths, over what the strands hold, mm. */
   readonly coatMm: Band;
 }
 
@@ -32,19 +32,26 @@ export interface Roots {
   readonly share: number;
 }
 
-const CM2_PER_UM2 = 1e-8;
-const ABSOLUTE = exact(1, "a length in cm as measured");
+/** A tape round the ponytail is read to 3 mm. Estimate. */
+const TAPE_CM = 0.3;
+const IN_THE_TAPE = exact(1, "a tape has the strands' thickness in it");
+
+const measured = (value: number, half: number): Uncertain => ({
+  value,
+  low: Math.max(0, value - half),
+  high: value + half,
+});
 
 /**
  * Grams of paste for a head:
  * `(scalp area × film × density + load × hair mass) × hand factor × (1 + left in bowl)`.
- * Hair mass per cm is strands × π/4 d² × 1.32 g/cm³, or from a ponytail κ C²/4π × 1.32.
+ * Hair mass per cm of mean length is κ C²/4π × 1.32 g/cm³, C being cm round the ponytail, measured or by a word.
  *
  * @param head  checked by `checkHead`
  * @param roots read only where the purpose is for new growth
  * @returns bands in the units of their names; all are ≥ 0 at the middle
- * @source Robbins for strands, Lund–Browder for the scalp (both from memory); loads are calibrated to practice:
- *         henna powder at 1 : 3 for short hair, collar, shoulder, waist near 100, 200, 300, 500 g
+ * @source Lund–Browder for the scalp (from memory); loads are calibrated to what practice takes, in
+ *         `checks/practiceByLength.csv`
  */
 export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { months: 2, share: 1 }): Coverage {
   const purpose = PURPOSE[purposeId];
@@ -52,15 +59,18 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     "cm" in head.longest
       ? { value: head.longest.cm, low: head.longest.cm * 0.95, high: head.longest.cm * 1.05 }
       : LANDMARK_CM[head.longest.landmark];
-  const ponytailCm = "ponytailCm" in head.amount ? head.amount.ponytailCm : undefined;
-  const strands = "strands" in head.amount ? STRANDS[head.amount.strands] : ABSOLUTE;
+  const [round, bulk]: readonly [Uncertain, Uncertain] =
+    "ponytailCm" in head.amount
+      ? [measured(head.amount.ponytailCm, TAPE_CM), IN_THE_TAPE]
+      : [PONYTAIL_CM[head.amount.strands], STRAND_BULK[head.strand]];
   const onRoots = purpose.region === "newGrowth";
 
   const inputs = [
     longest,
     MEAN_LENGTH_SHARE[head.cut],
-    ponytailCm ? PONYTAIL_PACKING : strands,
-    ponytailCm ? ABSOLUTE : STRAND_UM[head.strand],
+    round,
+    bulk,
+    PONYTAIL_PACKING,
     HAIR_DENSITY,
     SCALP_CM2,
     purpose.filmMm,
@@ -69,15 +79,17 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     HAND_FACTOR,
     PASTE_DENSITY,
     GROWTH_CM_PER_MONTH,
-    HAIR_SHEET_CM,
+    SECTION_MM,
+    BETWEEN_STRANDS,
   ];
 
   const [pasteG, scalpG, lengthsG, leftInBowlG, hairG, meanLengthCm, coatMm] = propagate(inputs, 7, (x, out) => {
     const [
       longestCm,
       meanShare,
-      packingOrStrands,
-      strandUm,
+      roundCm,
+      bulkShare,
+      packing,
       density,
       scalp,
       film,
@@ -86,11 +98,10 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
       hand,
       pasteDensity,
       growth,
-      sheet,
+      sectionMm,
+      between,
     ] = x;
-    const areaCm2 = ponytailCm
-      ? (packingOrStrands * ponytailCm * ponytailCm) / (4 * Math.PI)
-      : packingOrStrands * (Math.PI / 4) * strandUm * strandUm * CM2_PER_UM2;
+    const areaCm2 = (bulkShare * packing * roundCm * roundCm) / (4 * Math.PI);
     const mean = longestCm * meanShare;
     const covered = onRoots ? Math.min(mean, roots.months * growth) : mean;
     const share = onRoots ? roots.share : 1;
@@ -104,7 +115,7 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     out[3] = onHead * left;
     out[4] = hair;
     out[5] = covered;
-    out[6] = (10 * (onHead / pasteDensity)) / (share * (scalp + sheet * covered));
+    out[6] = coatOnLengthsMm(hand * load, pasteDensity, sectionMm, between);
   });
   return { pasteG, scalpG, lengthsG, leftInBowlG, hairG, meanLengthCm, coatMm };
 }

@@ -22,6 +22,15 @@ export type Shade = (typeof SHADES)[number];
 export const AGES = ["adult", "teen", "child"] as const;
 export type Age = (typeof AGES)[number];
 
+/** What was put on hair that a dye or a lotion may meet. */
+export const TREATMENTS = ["relaxer", "bleach", "perm", "boxDye", "henna", "metalSalts"] as const;
+export type Treatment = (typeof TREATMENTS)[number];
+/** Something that was put on, and the month of it where that is known, as `2026-08`. */
+export interface Treated {
+  readonly what: Treatment;
+  readonly month?: string;
+}
+
 /** Somebody's hair and what to mind about them. Lengths in cm. */
 export interface Head {
   readonly longest: { readonly cm: number } | { readonly landmark: Landmark };
@@ -35,8 +44,12 @@ export interface Head {
   readonly pregnant: boolean;
   readonly soreScalp: boolean;
   readonly asthma: boolean;
-  /** Catalogue ids that this person reacts to. */
+  /** Catalogue ids and groups that this person reacts to. */
   readonly allergies: readonly string[];
+  /** What was put on it before; undefined where nobody said. */
+  readonly treated?: readonly Treated[];
+  /** Base level of colour on the hairdressers' scale, 1 black to 10 lightest blond; undefined where nobody said. */
+  readonly baseLevel?: number;
 }
 
 /** A head nobody has described yet: the middle of everything, used until it is told otherwise. */
@@ -66,25 +79,33 @@ export const LANDMARK_CM: Readonly<Record<Landmark, Figure>> = {
   hip: estimate(92, 83, 102),
 };
 
-/** Strands on a head. @source Robbins, Chemical and Physical Behavior of Human Hair: about 110 000 (from memory) */
-export const STRANDS: Readonly<Record<StrandCount, Figure>> = {
-  thin: estimate(80_000, 62_000, 98_000),
-  medium: fromMemory(110_000, 90_000, 132_000, "Robbins, Chemical and Physical Behavior of Human Hair"),
-  thick: estimate(145_000, 118_000, 172_000),
+/**
+ * cm round the ponytail that a word means. Common practice of braiders, from memory; a tape says it better.
+ */
+export const PONYTAIL_CM: Readonly<Record<StrandCount, Figure>> = {
+  thin: practice(6, 5.2, 7),
+  medium: practice(8, 7, 9),
+  thick: practice(10, 9, 11.2),
 };
 
-/** Strand diameter, µm. */
-export const STRAND_UM: Readonly<Record<StrandSize, Figure>> = {
-  fine: estimate(55, 50, 61),
-  medium: fromMemory(70, 64, 76, "Robbins, Chemical and Physical Behavior of Human Hair"),
-  coarse: estimate(90, 82, 99),
+/** Above this, cm, a ponytail is asked about when it is typed: few are, and a tape is easily read in another unit. */
+export const ASKED_FROM_CM = 15;
+
+/** What a strand's thickness does to the hair's mass where only words are known; a tape has it in it already. */
+export const STRAND_BULK: Readonly<Record<StrandSize, Figure>> = {
+  fine: estimate(0.85, 0.8, 0.92),
+  medium: estimate(1, 0.95, 1.05),
+  coarse: estimate(1.15, 1.07, 1.22),
 };
 
 /** g/cm³ of hair. */
 export const HAIR_DENSITY = fromMemory(1.32, 1.3, 1.34, "Robbins, Chemical and Physical Behavior of Human Hair");
 
-/** Share of a ponytail's cross-section that is hair. */
-export const PONYTAIL_PACKING = estimate(0.6, 0.45, 0.75);
+/**
+ * Share of a ponytail's cross-section that is hair. Calibrated: with it a cut ponytail of 30 cm weighs about 50, 85 and
+ * 130 g for the three words, as most do that are given away (60–115 g, common practice).
+ */
+export const PONYTAIL_PACKING = practice(0.42, 0.35, 0.5, "calibrated: cut ponytails");
 
 /** Mean length over longest length. */
 export const MEAN_LENGTH_SHARE: Readonly<Record<Cut, Figure>> = {
@@ -99,6 +120,3 @@ export const SCALP_CM2 = fromMemory(580, 520, 640, "Lund & Browder 1944, half of
 
 /** Growth, cm a month. @source Loussouarn 2001: 0.8–1.25 (from memory) */
 export const GROWTH_CM_PER_MONTH = fromMemory(1.1, 0.75, 1.3, "Loussouarn 2001");
-
-/** Width of the curtain of hair that a coat lies on, cm; the paste's area is scalp + this × mean length. */
-export const HAIR_SHEET_CM = practice(30, 24, 36);

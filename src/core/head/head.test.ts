@@ -67,5 +67,5 @@ describe("coverage", () => {
 });
 
 test("four sections, more when there is much hair", () => {
-  expect([20, 100, 300, 600].map(sectionCount)).toEqual([2, 4, 6, 8]);
+  expect([20, 70, 115, 300].map(sectionCount)).toEqual([2, 4, 6, 8]);
 });

@@ -1,5 +1,9 @@
 import { estimate, practice, type Figure } from "../figure";
 
+/** How the hair is while the paste is on. Pinned up or wrapped, nothing hangs. */
+export const WORN = ["loose", "pinnedUp", "wrapped"] as const;
+export type Worn = (typeof WORN)[number];
+
 /** What a purpose asks of the paste, and of the maker. */
 export interface Purpose {
   /** Where on the head it goes; hair that grew in a while asks how long and on how much of the head. */
@@ -8,6 +12,8 @@ export interface Purpose {
   readonly dye: boolean;
   /** It sits heavy on the neck. */
   readonly heavy: boolean;
+  /** How it is worn, unless the maker says otherwise. */
+  readonly worn: Worn;
   /** Grams of paste per gram of hair. */
   readonly loadGPerG: Figure;
   /** Thickness of paste on the scalp, mm. */
@@ -16,11 +22,12 @@ export interface Purpose {
   readonly leaveOnMin: Figure;
 }
 
-const CARE = { region: "wholeHead", dye: false, heavy: false } as const;
+const CARE = { region: "wholeHead", dye: false, heavy: false, worn: "loose" } as const;
 const DYE = {
   dye: true,
-  loadGPerG: practice(6.5, 5.6, 7.4, "calibrated: henna by hair length"),
-  filmMm: practice(1.5, 1.1, 1.9, "calibrated: henna by hair length"),
+  worn: "wrapped",
+  loadGPerG: practice(9.8, 8.4, 11.2, "calibrated: what practice takes by length"),
+  filmMm: practice(1.5, 1.1, 1.9, "calibrated: what practice takes by length"),
   leaveOnMin: practice(150, 120, 180),
 } as const;
 
@@ -28,20 +35,20 @@ const DYE = {
 const ROWS = {
   lightCoat: {
     ...CARE,
-    loadGPerG: practice(1, 0.8, 1.25),
+    loadGPerG: practice(1.05, 0.84, 1.3, "calibrated: what practice takes by length"),
     filmMm: estimate(0.2, 0.1, 0.3),
     leaveOnMin: practice(25, 20, 30),
   },
   mask: {
     ...CARE,
-    loadGPerG: practice(2, 1.6, 2.4),
+    loadGPerG: practice(2, 1.6, 2.4, "calibrated: what practice takes by length"),
     filmMm: estimate(0.5, 0.3, 0.8),
     leaveOnMin: practice(40, 30, 60),
   },
   soakedMask: {
     ...CARE,
     heavy: true,
-    loadGPerG: practice(3.5, 2.9, 4.1),
+    loadGPerG: practice(3.6, 3, 4.2, "calibrated: what practice takes by length"),
     filmMm: estimate(0.5, 0.3, 0.8),
     leaveOnMin: practice(45, 30, 60),
   },

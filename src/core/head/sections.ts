@@ -3,7 +3,7 @@
  * @source common practice (four; more and smaller when thick)
  */
 export function sectionCount(hairG: number): number {
-  if (hairG < 60) return 2;
-  if (hairG < 220) return 4;
-  return hairG < 350 ? 6 : 8;
+  if (hairG < 30) return 2;
+  if (hairG < 110) return 4;
+  return hairG < 175 ? 6 : 8;
 }

@@ -62,6 +62,7 @@ export const TAGS = [
   "stainsRed",
   "stainsYellow",
   "stainsBlue",
+  "stainsBrown",
   "dairy",
   "egg",
   "fruit",
@@ -79,6 +80,15 @@ export const TAGS = [
   "nut",
   "aloe",
   "irritant",
+  "phototoxic",
+  "notInPregnancy",
+  "harsh",
+  "rawStarch",
+  "wool",
+  "gelatine",
+  "metal",
+  "lawsone",
+  "alkaline",
   "clumps",
   "gum",
   "smells",
@@ -90,7 +100,16 @@ export const TAGS = [
 export type Tag = (typeof TAGS)[number];
 
 /** How a thing is by itself: a mixture with it need not be so. */
-export const BY_ITSELF: readonly Tag[] = ["clumps", "gum", "smells", "lingers", "conditioner", "slipSource", "tap"];
+export const BY_ITSELF: readonly Tag[] = [
+  "rawStarch",
+  "clumps",
+  "gum",
+  "smells",
+  "lingers",
+  "conditioner",
+  "slipSource",
+  "tap",
+];
 
 export interface MaterialName {
   readonly text: string;
@@ -133,9 +152,11 @@ export interface Material {
   readonly soak?: { readonly firstShare: Figure; readonly timeMin: Figure };
   /** Edible grams of one piece, where it comes in pieces. */
   readonly pieceG?: Figure;
-  /** oklch lightness, chroma, hue of the thing itself. */
+  /** Grams of citric acid that do the work of the acid in a gram of it. */
+  readonly acidity?: Figure;
   /** Ids of everything a mixture is made of, however deep. */
   readonly contains?: readonly string[];
+  /** oklch lightness, chroma, hue of the thing itself. */
   readonly colour: readonly [number, number, number];
   readonly tags: readonly Tag[];
   /** May be the liquid that makes up the rest. */

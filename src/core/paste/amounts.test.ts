@@ -52,7 +52,7 @@ describe("any amount from the others", () => {
     const question: PasteQuestion = {
       ...MASK,
       sizing: "likely",
-      liquid: water(150),
+      liquid: water(80),
       lines: [line("amla", 2), { ...line("yoghurt", 20, "g"), role: "solved" }],
     };
     const answer = answerTo(question);

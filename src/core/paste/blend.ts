@@ -1,11 +1,11 @@
 import type { Role } from "../balance";
-import type { Head, PurposeId, Roots } from "../head";
+import { WORN, type Head, type PurposeId, type Roots, type Worn } from "../head";
 import { findMaterial, type Lookup, type Material } from "../material";
 import type { Fill, Spoons, Unit } from "../measure";
 import type { TargetWord } from "./target";
 
 /**
- * `likely` makes the middle of the head's band, `generous` its upper end, `asGiven` leaves the powders as typed,
+ * `likely` makes the middle of the head's band, `generous` a quarter more than that, `asGiven` leaves the powders as typed,
  * `forLiquid` takes as much of the parts as the liquid that is given wants.
  */
 export const SIZINGS = ["likely", "generous", "asGiven", "forLiquid"] as const;
@@ -37,6 +37,8 @@ export interface Choices {
   readonly conditionAfter?: boolean;
   /** Oil folded in last, or rubbed into the powders first. */
   readonly oil?: "last" | "first";
+  /** How the hair is while it is on. */
+  readonly worn?: Worn;
 }
 export const CHOICES = {
   strain: [true, false],
@@ -44,6 +46,7 @@ export const CHOICES = {
   washOut: ["water", "conditioner", "once", "twice"],
   conditionAfter: [true, false],
   oil: ["last", "first"],
+  worn: WORN,
 } as const satisfies { readonly [K in keyof Choices]-?: readonly NonNullable<Choices[K]>[] };
 
 /**

@@ -1,4 +1,4 @@
-import { cautionsFor, essentialOilMl, type Caution } from "../caution";
+import { cautionsFor, strengthOf, type Caution } from "../caution";
 import { bandOf, point, scaleBand, type Band } from "../figure";
 import { LEFT_IN_BOWL, PURPOSE, sectionCount, type Coverage } from "../head";
 import { inSpoons, type SpoonAmount, type Spoons, type Unit } from "../measure";
@@ -10,6 +10,7 @@ import type { PasteQuestion } from "./blend";
 import { bowlState, type Thing, soakedThing, type Obstruction } from "../balance";
 import { checkQuestion } from "./checkBlend";
 import { heldCoatMm } from "./coat";
+import { asWorn, hangingLoose } from "./stays";
 import { consistencyAt, type Consistency } from "./consistency";
 import { layersOf, type Layer } from "./layers";
 import { pourPlan, type PourPlan } from "./pourPlan";
@@ -18,7 +19,7 @@ import { verdictOf, type Verdict } from "./verdict";
 import { PHI_MAX } from "../flow";
 
 /** Raised whenever a change of figures or equations may change an answer; saved with every batch. */
-export const PASTE_MODEL = 4;
+export const PASTE_MODEL = 5;
 
 export interface LineAnswer {
   readonly materialId: string;
@@ -59,7 +60,7 @@ export interface PasteAnswer {
   readonly later?: ConsistencyBand;
   /** What the target decided, where it was not the liquid: the index of a line, or all parts together. */
   readonly solvedFor?: number | "parts";
-  /** mm the purpose needs, and mm that hold; undefined while the bowl is dry. */
+  /** mm that this bowl lays on the lengths where it hangs, and mm that hold; undefined while the bowl is dry. */
   readonly coat: { readonly needMm: Band; readonly holdsMm?: number };
   readonly verdict: Verdict;
   readonly rest: RestPlan;
@@ -104,7 +105,19 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
   const on = standing(bands.closenessOn);
   const density = state.massG / state.volumeMl;
   const holdsMm = on.mid.state === "dry" ? undefined : heldCoatMm(on.mid.yieldPa, density);
-  const obstruction = mixed.obstruction ?? (solving && state.dry ? oilInTheWay(lines) : undefined);
+  const obstruction =
+    settlesOut(mixed.lines.map((line) => line.material)) ??
+    mixed.obstruction ??
+    (solving && state.dry ? oilInTheWay(lines) : undefined);
+  const bowl = {
+    totalG: bands.totalG.mid,
+    need,
+    pasteGPerMl: density,
+    // Solved for a thickness, she stops when it looks right; poured as given, all that the figures leave open counts.
+    thickness: solving && on.mid.state !== "dry" ? { madeForPa: on.mid.yieldPa } : { closeness: bands.closenessOn },
+  };
+  const loose = hangingLoose(bowl);
+  const worn = question.choices?.worn ?? PURPOSE[question.purpose].worn;
   const sections = sectionCount(need.hairG.mid);
   const liquidDensity = mixed.liquid.densityGPerMl;
   // To first order a wide band can reach below nothing; a bowl cannot.
@@ -145,7 +158,7 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
     mixed: standing(bands.closenessMixed),
     on,
     later: standing(bands.closenessLater),
-    coat: { needMm: need.coatMm, holdsMm },
+    coat: { needMm: asWorn(loose, worn).coatMm, holdsMm },
     verdict: verdictOf({
       lines: lines.map((line) => line.thing),
       liquid: liquid.thing,
@@ -153,8 +166,9 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
       targetYieldPa,
       on: on.mid,
       holdsMm,
-      needMm: need.coatMm.mid,
-      pasteDensity: density,
+      bowl,
+      loose,
+      worn,
       reachable: obstruction === undefined,
     }),
     rest,
@@ -168,9 +182,19 @@ export function computePaste(question: PasteQuestion): Result<PasteAnswer> {
       liquidTempC: question.liquid.tempC,
       materials: [...mixed.lines.map((line) => line.material), ...mixed.liquid.parts.map((part) => part.material)],
       restMin: rest.restMin,
-      essentialOilMl: essentialOilMl(mixed.lines.map(({ material, mass }) => ({ material, massG: mass.value }))),
+      strength: strengthOf([
+        ...mixed.lines.map(({ material, mass }) => ({ material, massG: mass.value })),
+        ...mixed.liquid.parts.map(({ material, massShare }) => ({ material, massG: massShare * mixed.liquidG })),
+      ]),
     }),
   });
+}
+
+/** Raw starch alone settles like sand, whatever is poured on it: no amount is given for it. */
+function settlesOut(materials: readonly Material[]): Obstruction | undefined {
+  const holds = materials.map(({ holding, tags }) => holding.kind !== "none" && !tags.includes("rawStarch"));
+  const line = materials.findIndex(({ tags }) => tags.includes("rawStarch"));
+  return line >= 0 && !holds.includes(true) ? { why: "onlyRawStarch", line } : undefined;
 }
 
 /** The target was met only with oil; the heaviest oil is what stands in the way. */

@@ -66,11 +66,11 @@ describe("what stands in the way", () => {
     expect(given(20).liquid.state).toBe("given");
     expect(given(400).verdict.state).toBe("willRun");
   });
-  test("the mend of a running bowl clings", () => {
+  test("the mend of a running bowl stays on", () => {
     const runny = answerTo({ ...MASK, sizing: "asGiven", target: { word: "drizzle" } });
     if (runny.verdict.state !== "willRun" || !runny.verdict.mend) throw new Error("expected a mend");
-    expect(answerTo({ ...MASK, sizing: "asGiven", target: { word: runny.verdict.mend.word } }).verdict.state).toBe(
-      "clings",
+    expect(answerTo({ ...MASK, sizing: "asGiven", target: { word: runny.verdict.mend.word } }).verdict.state).toMatch(
+      /^(shouldStay|stays)$/,
     );
   });
 });

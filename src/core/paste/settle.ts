@@ -24,6 +24,9 @@ export interface Settled {
 /** A bowl is looked at once more this long after it went on. */
 export const LATER_MIN = 60;
 
+/** "Generous" is this much of what a head likely takes: what is left over keeps, what is missing does not. */
+export const GENEROUS = 1.25;
+
 /** Settles head, rest and mix. The question must have passed `checkQuestion`. */
 export function settle(question: PasteQuestion): Settled {
   const need = coverage(question.head, question.purpose, question.roots);
@@ -31,7 +34,7 @@ export function settle(question: PasteQuestion): Settled {
     question.sizing !== "asGiven" &&
     question.sizing !== "forLiquid" &&
     question.lines.some(({ role }) => role === "part");
-  const wantedG = !byHead ? undefined : question.sizing === "generous" ? need.pasteG.high : need.pasteG.mid;
+  const wantedG = !byHead ? undefined : need.pasteG.mid * (question.sizing === "generous" ? GENEROUS : 1);
   const targetYieldPa = "yieldPa" in question.target ? question.target.yieldPa : TARGET_PA[question.target.word];
   const phi = phiOf(targetYieldPa);
   const tempC = question.kitchenTempC;

@@ -1,21 +1,26 @@
-import type { Thing } from "../balance";
-import { yieldForCoatPa } from "./coat";
-import type { Consistency } from "./consistency";
-import { solveAmountG } from "../balance";
-import { TARGET_PA, TARGETS, type TargetWord } from "./target";
+import { solveAmountG, type Thing } from "../balance";
+import type { Worn } from "../head";
 import { phiOf } from "../flow";
+import type { Consistency } from "./consistency";
+import { asWorn, hangingLoose, STAYS_FROM, staysAt, type Hanging, type OnTheHead, type Stays } from "./stays";
+import { TARGET_PA, TARGETS, type TargetWord } from "./target";
 
 /** Whether this paste does what the purpose wants, and the mend where it does not. Amounts of liquid in ml. */
 export type Verdict =
   | { readonly state: "stillDry"; readonly moreMl?: number }
+  | { readonly state: "wontSpread"; readonly moreMl?: number }
   | {
-      readonly state: "willRun";
+      /** Bowls computed before model 5 say `clings` or `willRun`, without a chance. */
+      readonly state: Stays | "clings";
       readonly holdsMm: number;
       readonly needMm: number;
+      /** 0–1 that it stays on, worn as it is. */
+      readonly chance?: number;
+      readonly worn?: Worn;
+      /** The same while it still hangs loose, where it does not later. */
+      readonly untilThen?: Stays;
       readonly mend?: { readonly word: TargetWord; readonly lessMl: number };
-    }
-  | { readonly state: "wontSpread"; readonly moreMl?: number }
-  | { readonly state: "clings"; readonly holdsMm: number; readonly needMm: number };
+    };
 
 export interface Situation {
   readonly lines: readonly Thing[];
@@ -24,14 +29,12 @@ export interface Situation {
   readonly targetYieldPa: number;
   readonly on: Consistency;
   readonly holdsMm: number | undefined;
-  readonly needMm: number;
-  readonly pasteDensity: number;
+  readonly bowl: OnTheHead;
+  readonly loose: Hanging;
+  readonly worn: Worn;
   /** False where no amount of the liquid gets there: then none is named as a mend. */
   readonly reachable: boolean;
 }
-
-/** Drips are judged at the middle; a coat within a twentieth of what is needed counts as holding. */
-const NEAR = 0.95;
 
 export function verdictOf(s: Situation): Verdict {
   const liquidFor = (yieldPa: number): number | undefined => {
@@ -49,10 +52,32 @@ export function verdictOf(s: Situation): Verdict {
     return { state: "stillDry", moreMl: more(Math.min(s.targetYieldPa, TARGET_PA.mash)) };
   if (s.on.state === "paste" && s.on.word === "tooStiff")
     return { state: "wontSpread", moreMl: more(Math.min(s.targetYieldPa, TARGET_PA.mash)) };
-  if (s.holdsMm >= NEAR * s.needMm) return { state: "clings", holdsMm: s.holdsMm, needMm: s.needMm };
-  const enoughPa = yieldForCoatPa(NEAR * s.needMm, s.pasteDensity);
-  const word = TARGETS.find((target) => TARGET_PA[target] >= enoughPa);
-  const ml = word && liquidFor(TARGET_PA[word]);
-  const mend = word && ml !== undefined && ml < nowMl ? { word, lessMl: nowMl - ml } : undefined;
-  return { state: "willRun", holdsMm: s.holdsMm, needMm: s.needMm, mend };
+
+  // What runs like water drips from anything, also from under a wrap.
+  const runny = s.on.state === "runny";
+  const { coatMm, chance } = runny ? { ...s.loose, chance: 0 } : asWorn(s.loose, s.worn);
+  const state = staysAt(chance);
+  const verdict = { state, holdsMm: s.holdsMm, needMm: coatMm.mid, chance, worn: s.worn };
+  const untilThen = s.worn === "loose" || runny ? undefined : staysAt(s.loose.chance);
+  return {
+    ...verdict,
+    ...(untilThen === undefined ? {} : { untilThen }),
+    ...(chance < STAYS_FROM.shouldStay ? { mend: mendOf(s, nowMl, liquidFor) } : {}),
+  };
+}
+
+/** The first word, thicker than it is, at which it should stay on. */
+function mendOf(
+  { bowl, on }: Situation,
+  nowMl: number,
+  liquidFor: (yieldPa: number) => number | undefined,
+): { readonly word: TargetWord; readonly lessMl: number } | undefined {
+  const nowPa = on.state === "dry" ? Infinity : on.yieldPa;
+  for (const word of TARGETS) {
+    if (TARGET_PA[word] <= nowPa) continue;
+    if (hangingLoose({ ...bowl, thickness: { madeForPa: TARGET_PA[word] } }).chance < STAYS_FROM.shouldStay) continue;
+    const ml = liquidFor(TARGET_PA[word]);
+    if (ml !== undefined && ml < nowMl) return { word, lessMl: nowMl - ml };
+  }
+  return undefined;
 }

@@ -8,6 +8,8 @@ import * as m006 from "./006_happened";
 import * as m007 from "./007_document";
 import * as m008 from "./008_kept";
 import * as m009 from "./009_judged";
+import * as m010 from "./010_promised";
+import * as m011 from "./011_goods";
 
 const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "001_household": m001,
@@ -19,6 +21,8 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "007_document": m007,
   "008_kept": m008,
   "009_judged": m009,
+  "010_promised": m010,
+  "011_goods": m011,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -5,8 +5,8 @@ import { createConnection } from "mysql2/promise";
 import { foldBatch } from "@/core/batch";
 import { findBatch } from "../batches";
 import { listEvents } from "../events";
-import { thingsOf } from "@/core/paste";
-import { blendsWith, findVersion, listBlends, listVersions } from "../blends";
+import { changedSince, PASTE_MODEL, thingsOf } from "@/core/paste";
+import { blendsWith, findVersion, listBlends, listVersions, promisedBy } from "../blends";
 import { connect, databaseUrl } from "../connection";
 import { listBatches } from "../log";
 import { migrate } from ".";
@@ -203,6 +203,32 @@ test("what had been added to a bowl is kept with the figures of the tables of th
       expect(kept.slice(0, before.length)).toEqual(before);
       expect(kept.filter(({ id }) => id === "kaolin")).toMatchObject([{ bulkDensityGPerMl: { value: 0.6 } }]);
       expect(kept.some(({ id, jarId }) => id === before[0].id && jarId === undefined)).toBe(true);
+    }),
+  );
+}, 60_000);
+
+test("a blend promises what its last bowl did, and says once what today’s figures change of that", async () => {
+  await withDump("006_happened.sql.gz", (url) =>
+    asTheDatabase(url, async (knex) => {
+      await migrate(knex);
+      const blends: { id: string; current_version_id: string; promised: string | null; household_id: string }[] =
+        await knex("blend");
+      let changed = 0;
+      for (const { id, current_version_id, promised, household_id } of blends) {
+        const bowls = await knex("batch").where({ version_id: current_version_id }).orderBy("created_at", "desc");
+        if (bowls.length === 0) {
+          expect(promised).toBeNull();
+          continue;
+        }
+        const said = (await promisedBy(household_id, id, knex))!;
+        const answer = JSON.parse(bowls[0].answer);
+        expect(said).toMatchObject({ model: answer.model, totalG: answer.totalG.mid, verdict: answer.verdict.state });
+        const change = changedSince(said);
+        if (change) changed++;
+        expect(changedSince({ ...said, model: PASTE_MODEL })).toBeUndefined();
+      }
+      // Masks take half of what the first models said.
+      expect(changed).toBeGreaterThan(3);
     }),
   );
 }, 60_000);

@@ -21,6 +21,7 @@ import {
   type Edit,
   type TakenPage,
 } from "./document";
+import type { FiguresChangedProps } from "./FiguresChanged";
 import { JugSide } from "./JugSide";
 import { isMuchEssentialOil } from "./isMuchEssentialOil";
 import { SaveAndMake } from "./SaveAndMake";
@@ -30,6 +31,8 @@ import { usePour } from "./usePour";
 import { Verdict } from "./Verdict";
 
 const BelowTheBowl = later<BelowProps>(() => import("./BelowTheBowl").then((file) => file.BelowTheBowl));
+
+const FiguresChanged = later<FiguresChangedProps>(() => import("./FiguresChanged").then((file) => file.FiguresChanged));
 
 const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -53,7 +56,7 @@ interface Solved {
   readonly question: PasteQuestion;
 }
 
-export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow }: BlendPage) {
+export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow, figures }: BlendPage) {
   const { shelf, find } = useShelf();
   const [doc, apply] = useReducer(edit, start, ({ blend, ...rest }) => documentOf(blend, rest));
   /** The last large edit, and the way back to just before it: not past what was done since. */
@@ -163,6 +166,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
           />
         </p>
       )}
+      {figures && saved && <FiguresChanged blendId={saved.id} change={figures} />}
       <Sentence
         doc={doc}
         heads={heads}
@@ -234,6 +238,7 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow 
                 doc={doc}
                 headName={headName}
                 onMend={(target) => dispatch({ do: "set", change: { target, liquidMlText: "" } })}
+                onWear={(worn) => dispatch({ do: "set", change: { choices: { ...doc.choices, worn } } })}
                 onMultiply={multiply}
               />
             )}

@@ -3,7 +3,7 @@ import type { Advice, FeelAnswer } from "@/core/feel";
 import { FEELS } from "@/core/feel";
 import { CHOICES, type Choices } from "@/core/paste";
 import { adviceWords, FEEL_NAME, feelDegree, OIL_NAME, WASH_NAME, WHERE_NAME } from "@/words/feel";
-import { materialName } from "@/words/names";
+import { materialName, WORN_NAME } from "@/words/names";
 import { Field } from "../forms/Field";
 import { Sheet } from "../parts/Sheet";
 
@@ -45,6 +45,7 @@ export function HowItFeels({ feel, choices, onChoose, hasOil }: HowItFeelsProps)
         {feel.advice.map((advice) => (
           <li key={advice.topic}>{own(advice, choices) ?? adviceWords(advice, feel)}</li>
         ))}
+        {choices?.worn && <li>You chose: the hair {WORN_NAME[choices.worn]} while it is on.</li>}
         {hasOil && choices?.oil === "first" && <li>You chose: oil {OIL_NAME.first}.</li>}
       </ul>
       {onChoose && <Otherwise choices={choices ?? {}} onChoose={onChoose} hasOil={hasOil} />}
@@ -143,6 +144,7 @@ function Otherwise({
         {pick("where", "Where on the head?", WHERE_NAME)}
         {pick("washOut", "Washed out with?", WASH_NAME)}
         {pick("conditionAfter", "Conditioner afterwards?", YES_NO)}
+        {pick("worn", "While it is on, the hair?", WORN_NAME)}
         {hasOil && pick("oil", "The oil?", OIL_NAME)}
       </div>
     </Sheet>

@@ -2,7 +2,14 @@
 import type { ComponentType } from "react";
 import { PURPOSE, PURPOSES } from "@/core/head";
 import { SIZINGS, TARGETS } from "@/core/paste";
-import { CONSISTENCY_NAME, CONSISTENCY_NOTE, materialName, PURPOSE_NAME, SIZING_NAME } from "@/words/names";
+import {
+  CONSISTENCY_NAME,
+  CONSISTENCY_NOTE,
+  materialName,
+  PURPOSE_NAME,
+  SIZING_NAME,
+  SIZING_NOTE,
+} from "@/words/names";
 import type { BlendPage } from "@/server/blendPage";
 import { HairFields } from "../heads/HairFields";
 import { Field } from "../forms/Field";
@@ -230,7 +237,7 @@ function HowMuch({ doc, set, close }: ChoiceProps) {
     <Options
       label="How much?"
       value={doc.sizing}
-      options={optionsOf(SIZINGS, SIZING_NAME)}
+      options={optionsOf(SIZINGS, SIZING_NAME, SIZING_NOTE)}
       onChange={(sizing) => set({ sizing })}
       onPick={close}
     />

@@ -1,3 +1,4 @@
+import type { Worn } from "@/core/head";
 import type { PasteAnswer } from "@/core/paste";
 import {
   coversWords,
@@ -15,25 +16,35 @@ interface VerdictProps {
   readonly doc: BlendDocument;
   readonly headName: string;
   readonly onMend: (target: BlendDocument["target"]) => void;
+  readonly onWear: (worn: Worn) => void;
   readonly onMultiply: (factor: number) => void;
 }
 
 /** What comes of it, in words, and the one press that mends it. */
-export function Verdict({ answer, doc, headName, onMend, onMultiply }: VerdictProps) {
+export function Verdict({ answer, doc, headName, onMend, onWear, onMultiply }: VerdictProps) {
   const size = sizeWords(answer, doc.sizing);
   const obstacle = obstacleWords(answer, doc.liquidId);
-  const mend = mendWords(answer);
+  const { thicker, wear } = mendWords(answer) ?? {};
   const stop = answer.cautions.find((caution) => caution.level === "stop");
   return (
     <>
       <p>
         {obstacle ? <span className="text-stop">{obstacle}</span> : verdictWords(answer)}{" "}
-        {!obstacle && mend && (
+        {!obstacle && thicker && (
           <>
-            <button type="button" className="pressable" onClick={() => onMend(mend.word)}>
-              {mend.press}
+            <button type="button" className="pressable" onClick={() => onMend(thicker.word)}>
+              {thicker.press}
             </button>{" "}
-            {mend.then}
+            {thicker.then}
+            {wear ? ", or " : "."}
+          </>
+        )}
+        {!obstacle && wear && (
+          <>
+            <button type="button" className="pressable" onClick={() => onWear(wear.worn)}>
+              {wear.press}
+            </button>
+            .
           </>
         )}
       </p>

@@ -68,5 +68,8 @@ export function Options<T extends string>({ label, options, value, onChange, onP
 }
 
 /** The options of a table of names. */
-export const optionsOf = <T extends string>(values: readonly T[], names: Readonly<Record<T, string>>): Option<T>[] =>
-  values.map((value) => ({ value, label: names[value] }));
+export const optionsOf = <T extends string>(
+  values: readonly T[],
+  names: Readonly<Record<T, string>>,
+  notes?: Readonly<Record<T, string>>,
+): Option<T>[] => values.map((value) => ({ value, label: names[value], ...(notes ? { note: notes[value] } : {}) }));

@@ -1,17 +1,30 @@
 "use client";
-import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, type Head } from "@/core/head";
+import {
+  AGES,
+  ASKED_FROM_CM,
+  CUTS,
+  LANDMARKS,
+  PONYTAIL_CM,
+  SHADES,
+  STRAND_COUNTS,
+  STRAND_SIZES,
+  type Head,
+} from "@/core/head";
 import {
   AGE_NAME,
+  ALLERGY_GROUP_IDS,
+  allergyName,
   CUT_NAME,
   LANDMARK_NAME,
-  materialName,
   SHADE_NAME,
   STRAND_COUNT_NAME,
   STRAND_SIZE_NAME,
 } from "@/words/names";
 import type { DraftHead } from "../blend/document";
 import { Field } from "../forms/Field";
+import { typed } from "../forms/typed";
 import { useEverything } from "../shelf/useEverything";
+import { Treatments } from "./Treatments";
 
 interface HairFieldsProps {
   readonly head: DraftHead;
@@ -22,6 +35,8 @@ interface HairFieldsProps {
 }
 
 const MEASURE = "measure";
+const LEVELS = Array.from({ length: 10 }, (_, i) => i + 1);
+const ROUND_ASKED = `More than ${ASKED_FROM_CM} cm is rare. Is that once round, in cm, with all the hair in it? Then it counts as it stands.`;
 
 /** Everything about one head of hair, measured or in words. */
 export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps) {
@@ -123,14 +138,18 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
             <option value={MEASURE}>ponytail measured</option>
             {STRAND_COUNTS.map((count) => (
               <option key={count} value={count}>
-                {STRAND_COUNT_NAME[count]}
+                {STRAND_COUNT_NAME[count]}, about {PONYTAIL_CM[count].value} cm round
               </option>
             ))}
           </select>
         )}
       </Field>
       {by.amount === "ponytail" ? (
-        <Field label="cm round the ponytail" problem={problemAt(`${path}.amount.ponytailCm`)}>
+        <Field
+          label="cm round the ponytail"
+          problem={problemAt(`${path}.amount.ponytailCm`)}
+          hint={typed(head.ponytailText) > ASKED_FROM_CM ? ROUND_ASKED : undefined}
+        >
           {(attributes) => (
             <input
               {...attributes}
@@ -167,6 +186,11 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
             }
           >
             <option value="">add one …</option>
+            {ALLERGY_GROUP_IDS.map((id) => (
+              <option key={id} value={id}>
+                {allergyName(id)}
+              </option>
+            ))}
             {everything.map(({ id, names }) => (
               <option key={id} value={id}>
                 {names[0].text}
@@ -179,7 +203,7 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
         <ul className="col-span-2 flex flex-wrap gap-x-4">
           {hair.allergies.map((id) => (
             <li key={id}>
-              {materialName(id)}{" "}
+              {allergyName(id)}{" "}
               <button
                 type="button"
                 className="pressable min-h-11"
@@ -191,6 +215,27 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
           ))}
         </ul>
       )}
+      <Treatments
+        treated={hair.treated}
+        onChange={(treated) => set({ treated })}
+        problemAt={(at) => problemAt(`${path}.treated.${at}`)}
+      />
+      <Field label="Natural colour, 1 black to 10 palest blond" problem={problemAt(`${path}.baseLevel`)}>
+        {(attributes) => (
+          <select
+            {...attributes}
+            value={hair.baseLevel ?? ""}
+            onChange={(event) => set({ baseLevel: event.target.value ? Number(event.target.value) : undefined })}
+          >
+            <option value="">not said</option>
+            {LEVELS.map((level) => (
+              <option key={level} value={level}>
+                {level}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
       <div className="col-span-2 flex flex-wrap gap-x-5">
         {tick("soreScalp", "sore scalp")}
         {tick("asthma", "asthma")}

@@ -1,10 +1,10 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { checkHead, coverage, PURPOSES } from "@/core/head";
+import { checkHead, coverage, PURPOSES, wettingNeed, WETTINGS } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import type { StoredHead } from "@/store/heads";
-import { bandWords, problemWords, PURPOSE_NAME } from "@/words";
+import { bandWords, problemWords, PURPOSE_NAME, WETTING_NAME } from "@/words";
 import { hairWords } from "@/words/hair";
 import { draftHead, headOf, type DraftHead } from "../blend/document";
 import { headSides } from "@/words/sides";
@@ -44,7 +44,10 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
   const [lastGood, setLastGood] = useState(hair);
   if (usable && JSON.stringify(hair) !== JSON.stringify(lastGood)) setLastGood(hair);
   const takes = useMemo(
-    () => PURPOSES.map((purpose) => ({ purpose, band: coverage(lastGood, purpose).pasteG })),
+    () => [
+      ...PURPOSES.map((purpose) => ({ name: PURPOSE_NAME[purpose], band: coverage(lastGood, purpose).pasteG })),
+      ...WETTINGS.map((id) => ({ name: WETTING_NAME[id], band: wettingNeed(lastGood, id).makeG })),
+    ],
     [lastGood],
   );
   const problemAt = (field: string) => {
@@ -116,9 +119,9 @@ export function HeadEdit({ saved }: { saved?: StoredHead }) {
         <section aria-label="What it takes">
           <h2>What it takes</h2>
           <dl className={usable ? "" : "opacity-50"}>
-            {takes.map(({ purpose, band }) => (
-              <div key={purpose} className="flex justify-between gap-4 border-b border-line py-1">
-                <dt>{PURPOSE_NAME[purpose]}</dt>
+            {takes.map(({ name, band }) => (
+              <div key={name} className="flex justify-between gap-4 border-b border-line py-1">
+                <dt>{name}</dt>
                 <dd className="font-semibold">{bandWords(band).both} g</dd>
               </div>
             ))}

@@ -1,4 +1,4 @@
-import { LANDMARK_CM, MEAN_LENGTH_SHARE, STRANDS, type Head, type Shade } from "@/core/head";
+import { LANDMARK_CM, MEAN_LENGTH_SHARE, PONYTAIL_CM, type Head, type Shade } from "@/core/head";
 
 /** Each shade as oklch; the hair itself, not the interface's colours. */
 const SHADE: Readonly<Record<Shade, string>> = {
@@ -17,11 +17,8 @@ export const HEAD_VIEW = { width: 248, height: 320 };
 
 /** How wide the hair falls, from how much of it there is against the middle head. */
 function fullness(head: Head): number {
-  const share =
-    "ponytailCm" in head.amount
-      ? (head.amount.ponytailCm / 9.4) ** 2
-      : STRANDS[head.amount.strands].value / STRANDS.medium.value;
-  return Math.min(1.55, Math.max(0.7, Math.sqrt(share)));
+  const roundCm = "ponytailCm" in head.amount ? head.amount.ponytailCm : PONYTAIL_CM[head.amount.strands].value;
+  return Math.min(1.55, Math.max(0.7, roundCm / PONYTAIL_CM.medium.value));
 }
 
 /** A head from behind, hair drawn to its length; a scale of body marks at the side. */

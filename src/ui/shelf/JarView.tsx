@@ -21,11 +21,14 @@ import { JarPicture } from "./JarPicture";
 import { useShelf } from "./ShelfContext";
 import { WeighLeft, WeighSpoon } from "./Weighings";
 import { WhatTestsTaught } from "./WhatTestsTaught";
+import { WhichGood } from "./WhichGood";
 
 interface JarViewProps {
   readonly jar: StoredJar;
   readonly moves: readonly StockMove[];
   readonly readings: readonly JarReading[];
+  /** Its id was split since it was put up, and nobody has said which good it is. */
+  readonly unsure: boolean;
   readonly usedIn: readonly { readonly id: string; readonly name: string }[];
   readonly timeZone: string;
   readonly nowMs: number;
@@ -34,7 +37,7 @@ interface JarViewProps {
 const TEN_G = 10;
 
 /** One jar: what is left, what a spoon of it weighs, where it went. */
-export function JarView({ jar, moves, readings, usedIn, timeZone, nowMs }: JarViewProps) {
+export function JarView({ jar, moves, readings, unsure, usedIn, timeZone, nowMs }: JarViewProps) {
   const { find, shelf, today, currency, spoons } = useShelf();
   const router = useRouter();
   const [changing, setChanging] = useState(false);
@@ -75,6 +78,7 @@ export function JarView({ jar, moves, readings, usedIn, timeZone, nowMs }: JarVi
         {jar.name === material.names[0].text ? "" : `“${jar.name}”`}
         {jar.madeHere ? " made here" : ""}
       </p>
+      {unsure && <WhichGood jarId={jar.id} materialId={jar.materialId} />}
       <div className="mt-3 grid gap-x-12 gap-y-8 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div>
           <div className="flex items-end gap-6">

@@ -1,6 +1,6 @@
 import { house, idIn } from "@/server/page";
 import { blendsWith } from "@/store/blends";
-import { findJar } from "@/store/jars";
+import { findJar, isUnsure } from "@/store/jars";
 import { readingsOfJar } from "@/server/shelf";
 import { movesOfJar } from "@/store/stock";
 import { JarView } from "@/ui/shelf/JarView";
@@ -14,10 +14,11 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
   const jar = found && (await findJar(found.household.id, id));
   if (!found || !jar) return gone("jar", id);
   const { household, settings } = found;
-  const [moves, readings, usedIn] = await Promise.all([
+  const [moves, readings, usedIn, unsure] = await Promise.all([
     movesOfJar(household.id, id),
     readingsOfJar(household.id, id),
     blendsWith(household.id, jar.materialId),
+    isUnsure(household.id, id),
   ]);
   return (
     <JarView
@@ -25,6 +26,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       moves={moves}
       readings={readings}
       usedIn={usedIn}
+      unsure={unsure}
       timeZone={settings.timeZone}
       nowMs={Date.now()}
     />
