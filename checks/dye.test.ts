@@ -24,12 +24,45 @@ const ratesAt = (school: School, tempC: number) =>
   ] as const;
 
 test.each(readCsv("hennaHours.csv"))(
-  "$school at $tempC °C: ready $readyH h, peak $peakH h, use by $useByH h",
+  "on its own peak, $school at $tempC °C: ready $readyH h, peak $peakH h, use by $useByH h",
   ({ school, tempC, readyH, peakH, useByH }) => {
     const hours = dyeHours(...ratesAt(school as School, Number(tempC)))!;
     expect(Math.abs(hours.readyH / Number(readyH) - 1)).toBeLessThan(0.03);
     expect(Math.abs(hours.peakH / Number(peakH) - 1)).toBeLessThan(0.03);
     expect(Math.abs(hours.useByH / Number(useByH) - 1)).toBeLessThan(0.03);
+  },
+);
+
+/** The hours that the screen shows: 80 % of the peak that the school reaches at a steady 21 °C, whatever the kitchen. */
+test.each(SCHOOLS.flatMap((school) => [16, 21, 25, 30, 35].map((tempC) => [school, tempC] as const)))(
+  "on the screen, %s at %d °C: ready and use-by are where odex finds them, integrating both steps",
+  (school, tempC) => {
+    const free = (timeH: number, [k1, k2]: readonly [number, number]): number => {
+      const solver = new Solver(2);
+      solver.absoluteTolerance = solver.relativeTolerance = 1e-10;
+      return timeH <= 0 ? 0 : solver.solve((_t, [a, b]) => [-k1 * a, k1 * a - k2 * b], 0, [1, 0], timeH).y[1];
+    };
+    const peakOf = (rates: readonly [number, number]): readonly [atH: number, free: number] => {
+      let best: readonly [number, number] = [0, 0];
+      for (let h = 0.05; h < 60; h *= 1.02) if (free(h, rates) > best[1]) best = [h, free(h, rates)];
+      return best;
+    };
+    const rates = ratesAt(school, tempC);
+    const level = 0.8 * peakOf(ratesAt(school, 21))[1];
+    const [peakH] = peakOf(rates);
+    const cross = (from: number, to: number, rising: boolean): number => {
+      let [low, high] = [from, to];
+      for (let i = 0; i < 50; i++) {
+        const mid = (low + high) / 2;
+        if (free(mid, rates) < level === rising) low = mid;
+        else high = mid;
+      }
+      return (low + high) / 2;
+    };
+    const shown = dyeWindow(school, tempC)!;
+    expect(shown.readyH.mid / cross(0, peakH, true)).toBeCloseTo(1, 2);
+    expect(shown.useByH.mid / cross(peakH, 400, false)).toBeCloseTo(1, 2);
+    expect(shown.peakH.mid / peakH).toBeCloseTo(1, 1);
   },
 );
 

@@ -59,6 +59,16 @@ describe("household weights", () => {
     },
   );
 
+  test("none is held to its own source: at least thirty things by another table than the one they were taken from", () => {
+    const rows = readCsv("householdWeights.csv");
+    for (const { material, source } of rows) {
+      const { source: ours } = findMaterial(material)!.bulkDensityGPerMl;
+      const other = !("name" in ours && ours.name?.includes("USDA") && source.includes("USDA"));
+      expect([material, other]).toEqual([material, true]);
+    }
+    expect(new Set(rows.map(({ material }) => material)).size).toBeGreaterThanOrEqual(30);
+  });
+
   test("a heaped tablespoon of amla holds the 11 g that makers weigh (common practice)", () => {
     const { low, high } = massG(findMaterial("amla")!, 1, "tbsp", "heaped", "us")!;
     expect(low).toBeLessThan(11);
