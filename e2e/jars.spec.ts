@@ -1,9 +1,27 @@
 import { expect, test, type Page } from "@playwright/test";
 import { v7 as uuid } from "uuid";
 import { eventInput } from "./samples";
+import { database } from "../src/store/connection";
 import { putBookAside, putUp } from "./steps";
 
 putBookAside();
+
+test("a jar from before two goods were told apart is asked which it is, once", async ({ page }) => {
+  await putUp(page, "bentonite", "250");
+  const which = page.getByRole("complementary", { name: "Which of two goods" });
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText(/bentonite/);
+  await expect(which).toBeHidden();
+  await database()("jar")
+    .where({ id: page.url().split("/").at(-1) })
+    .update({ unsure: true });
+  await page.reload();
+  await expect(which).toContainText("Does a spoon of it swell many times over in a glass of water?");
+  await which.getByRole("button", { name: "It is calcium bentonite" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("calcium bentonite");
+  await expect(which).toBeHidden();
+  await page.reload();
+  await expect(which).toBeHidden();
+});
 
 /** Grams of a thing in the bowl, off its label. */
 const gramsOf = async (page: Page, name: RegExp): Promise<number> =>

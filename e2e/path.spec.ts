@@ -387,6 +387,34 @@ test("too thin, then mended by the word in the sentence", async ({ page }) => {
   await expect(page.getByText(/^(Should stay|Stays) on/)).toBeVisible();
 });
 
+test("what was put on the hair before is kept, and a dye on it asks for a strand first; a tape over 15 cm is asked about", async ({
+  page,
+}) => {
+  await page.goto("/heads/new");
+  await page.getByLabel("Name").fill("Bleached once");
+  await page.getByLabel("How much hair").selectOption("ponytail measured");
+  await page.getByLabel("cm round the ponytail").fill("18");
+  await expect(page.getByText(/More than 15 cm is rare/)).toBeVisible();
+  await page.getByLabel("cm round the ponytail").fill("8");
+  await expect(page.getByText(/More than 15 cm is rare/)).toBeHidden();
+  await page.getByLabel("Put on it before").selectOption("bleach");
+  await page.getByLabel("Month of the bleach, if known").fill("2026-03");
+  await page.getByLabel("Natural colour, 1 black to 10 palest blond").selectOption("7");
+  await page.getByLabel("Known allergy").selectOption("the daisy family");
+  await page.getByRole("button", { name: "Keep this head" }).click();
+  await page.waitForURL(/\/heads$/);
+  await page.getByRole("link", { name: /Bleached once/ }).click();
+  await expect(page.getByLabel("Month of the bleach, if known")).toHaveValue("2026-03");
+  await expect(page.getByLabel("Natural colour, 1 black to 10 palest blond")).toHaveValue("7");
+  await page.goto("/blend");
+  await page.getByRole("button", { name: /’s$/ }).click();
+  await page.getByRole("radio", { name: "Bleached once" }).click();
+  await drop(page, "henna");
+  await drop(page, "chamomile");
+  await expect(page.getByText(/This hair was relaxed, bleached, permed or box-dyed\. Try henna/)).toBeVisible();
+  await expect(page.getByText(/Known allergy: chamomile is, or holds, what this head does not bear/)).toBeVisible();
+});
+
 test("too thin, then worn otherwise: what is pinned up does not hang, and the choice is kept with the blend", async ({
   page,
 }) => {

@@ -8,7 +8,16 @@ import { listOwnThings } from "@/store/ownThings";
 import { movesOfJar } from "@/store/stock";
 import { database } from "@/store/connection";
 import { readSettings } from "@/store/household";
-import { changeJar, createOwnThing, makePremix, removeJar, weighJar, weighLeft, withdrawWeighing } from "./jars";
+import {
+  changeJar,
+  createOwnThing,
+  makePremix,
+  removeJar,
+  sayGood,
+  weighJar,
+  weighLeft,
+  withdrawWeighing,
+} from "./jars";
 import { importJars, readJars } from "./jarsFile";
 import { happen, house, moveHouse, newBowl, newJar, refusal, write } from "../../checks/newHouse";
 
@@ -256,4 +265,21 @@ test("the book file takes the shelf along: jars, weighings and things of one's o
   expect(await shelf()).toEqual(before);
   await takeOut(house, importId);
   expect(await store.listJars(house.householdId)).toEqual([]);
+});
+
+test("a jar whose name stood for two goods says once which it is, and only one of them", async () => {
+  const id = await newJar("bentonite");
+  await database()("jar").where({ id }).update({ unsure: true });
+  const good = (materialId: string) => write(sayGood, { materialId }, { id });
+  expect(await refusal(good("kaolin"))).toEqual(["materialId unknownChoice"]);
+  expect(await store.isUnsure(house.householdId, id)).toBe(true);
+  await good("calcium-bentonite");
+  expect(await store.isUnsure(house.householdId, id)).toBe(false);
+  expect((await store.findJar(house.householdId, id))!.materialId).toBe("calcium-bentonite");
+  // Sent again it is the same; a slip is mended the same way.
+  await good("calcium-bentonite");
+  await good("bentonite");
+  expect((await store.findJar(house.householdId, id))!.materialId).toBe("bentonite");
+  const other = await newJar("amla");
+  expect(await refusal(write(sayGood, { materialId: "kaolin" }, { id: other }))).toEqual(["materialId unknownChoice"]);
 });

@@ -3,7 +3,7 @@ import type { Material, Tag } from "../material";
 import { oilOf } from "./oils";
 
 const essential = (id: string, names: string, inci: string, low: number, high: number,
-  use = "makers use a few drops for the scent, never undiluted", tags: readonly Tag[] = []): Material =>
+  use = "makers use a few drops for the scent, left on at most about 1 %, never undiluted", tags: readonly Tag[] = []): Material =>
   oilOf("essentialOil", "liquid",
     { id: `${id}-essential-oil`, names, inci, jobs: ["scent"], use, colour: [0.95, 0.03, 110], tags: ["essentialOil", ...tags] },
     fromMemory(Number(((low + high) / 2).toFixed(4)), low, high,
@@ -11,14 +11,14 @@ const essential = (id: string, names: string, inci: string, low: number, high: n
 
 export const ESSENTIAL_OILS: readonly Material[] = [
   essential("rosemary", "rosemary essential oil | la Salvia rosmarinus", "Rosmarinus Officinalis Leaf Oil", 0.895, 0.92,
-    "makers use a few drops for the scent"),
+    "makers use a few drops for the scent, left on at most about 1 %"),
   essential("lavender", "lavender essential oil | la Lavandula angustifolia", "Lavandula Angustifolia Oil", 0.878,
     0.892),
   essential("peppermint", "peppermint essential oil | la Mentha × piperita", "Mentha Piperita Oil", 0.9, 0.916,
-    "makers use a few drops for a cool scalp; never on small children"),
+    "makers use a few drops for a cool scalp, left on at most about 1 %; never on small children"),
   essential("tea-tree", "tea tree essential oil | la Melaleuca alternifolia", "Melaleuca Alternifolia Leaf Oil", 0.885,
     0.906,
-    "makers use a few drops where the scalp flakes; old oil irritates", ["irritant"]),
+    "makers use a few drops where the scalp flakes, left on at most about 1 %; old oil irritates", ["irritant"]),
   essential("cedarwood", "cedarwood essential oil; Atlas cedarwood | la Cedrus atlantica",
     "Cedrus Atlantica Bark Oil", 0.925, 0.966),
   essential("clove", "clove essential oil | la Syzygium aromaticum", "Eugenia Caryophyllus Bud Oil", 1.03, 1.063,
@@ -26,7 +26,7 @@ export const ESSENTIAL_OILS: readonly Material[] = [
   essential("lemon", "lemon essential oil | la Citrus limon", "Citrus Limon Peel Oil", 0.85, 0.858,
     "makers use a few drops, left on at most 2 % if pressed; keep skin that had it out of the sun", ["phototoxic"]),
   essential("ylang-ylang", "ylang-ylang essential oil | la Cananga odorata", "Cananga Odorata Flower Oil", 0.946,
-    0.982),
+    0.982, "makers use a few drops for the scent, left on at most 0.8 %; it makes some allergic"),
   essential("eucalyptus", "eucalyptus essential oil | la Eucalyptus globulus; Eucalyptus radiata", "Eucalyptus Globulus Leaf Oil", 0.905, 0.925,
     "makers use a few drops; left on at most about 1 %, never near small children"),
   essential("geranium", "geranium essential oil | la Pelargonium graveolens", "Pelargonium Graveolens Oil", 0.886, 0.898,

@@ -18,7 +18,7 @@ export const SEEDS: readonly Material[] = [
     names:
 
         "fenugreek seed, ground; methi seed | la Trigonella foenum-graecum | hi मेथी" +
-        " | hi-Latn methi; methi dana | sa-Latn methe | ta-Latn venthayam" +
+        " | hi-Latn methi; methi dana | sa-Latn methika | ta-Latn venthayam" +
       " | te-Latn menthulu | ml-Latn uluva | kn-Latn menthe",
     inci: "Trigonella Foenum-Graecum Seed Powder",
     jobs: ["slip", "condition", "protein"], use: "makers use it for slip; its gum swells for half an hour",
@@ -133,7 +133,7 @@ export const SEEDS: readonly Material[] = [
     whole: { bulk: usdaSpoon(3.3, "tsp", "mustard seed, yellow"), name: "mustard seeds, whole" },
   }),
   ...herb("seed", {
-    id: "coffee-grounds", names: "coffee, ground | la Coffea arabica | de Kaffee | hi-Latn kaapi",
+    id: "coffee-grounds", names: "coffee, ground | la Coffea arabica | de Kaffee | hi कॉफ़ी | hi-Latn kofi | ta-Latn kaapi",
     inci: "Coffea Arabica Seed Powder", plant: "coffee",
     jobs: ["colour", "scalp"], use: "makers brew it strong for dye pastes, and rub the grounds on the scalp",
     colour: [0.3, 0.04, 50], tags: ["tea", "stainsBrown"],

@@ -261,3 +261,16 @@ test("what tests had taught says by which tables, and a bowl keeps the powder of
     }),
   );
 }, 60_000);
+
+test("a jar of a name that stood for two goods is asked once; every other is not", async () => {
+  await withDump("006_happened.sql.gz", (url) =>
+    asTheDatabase(url, async (knex) => {
+      const [{ id }, { id: other }] = await knex("jar").orderBy("id").limit(2);
+      await knex("jar").where({ id }).update({ material_id: "bentonite" });
+      await knex("jar").where({ id: other }).update({ material_id: "kaolin" });
+      await migrate(knex);
+      const unsure = async (jar: string) => Boolean((await knex("jar").where({ id: jar }).first("unsure")).unsure);
+      expect([await unsure(id), await unsure(other)]).toEqual([true, false]);
+    }),
+  );
+}, 60_000);
