@@ -45,7 +45,7 @@ test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a se
 
   // The first pour, and then far too much of it.
   await page.getByRole("button", { name: /^Poured \d+ ml/ }).click();
-  await page.getByLabel("or ml").fill("40");
+  await page.getByLabel("or ml").fill("250");
   await page.getByRole("button", { name: "Poured", exact: true }).click();
   await page.getByRole("button", { name: "Poured too much" }).click();
   const ways = page.getByLabel("While mixing");

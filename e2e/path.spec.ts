@@ -19,7 +19,7 @@ test("from an empty bowl to a saved blend: every number answers while one types,
   await page.getByRole("button", { name: /hair$/ }).click();
   await page.getByLabel("Longest hair").selectOption("midBack");
   await page.getByLabel("How much hair").selectOption("medium");
-  await page.getByLabel("Colour").selectOption("blond");
+  await page.getByLabel("Colour", { exact: true }).selectOption("blond");
   await page.keyboard.press("Escape");
 
   await drop(page, "amla");
