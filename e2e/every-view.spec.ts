@@ -102,12 +102,12 @@ test("the house: its spoons change what a spoon is everywhere", async ({ page })
     await page.goto("/blend");
     await page.getByRole("button", { name: "put something in the bowl" }).click();
     await page.getByLabel("What goes in?").fill("amla");
-    await page.getByRole("dialog").getByRole("button", { name: /^amla/ }).first().click();
+    await page.getByRole("dialog").getByRole("option", { name: /^amla/ }).first().click();
     await page.getByRole("button", { name: "put something in the bowl" }).click();
     await page.getByLabel("What goes in?").fill("honey");
     await page
       .getByRole("dialog")
-      .getByRole("button", { name: /^honey/ })
+      .getByRole("option", { name: /^honey/ })
       .click();
     return page.getByRole("button", { name: /^honey/ }).textContent();
   };

@@ -260,7 +260,7 @@ test("one’s own: a bought mixture of unknown shares, a premix from two jars, a
   await page.getByLabel("What goes in?").fill("half and");
   await page
     .getByRole("dialog")
-    .getByRole("button", { name: /^Half and half/ })
+    .getByRole("option", { name: /^Half and half/ })
     .click();
   await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
 });
@@ -303,7 +303,7 @@ test("spoons weighed full of water are the house’s spoons everywhere; nonsense
   await page.getByLabel("What goes in?").fill("triphala");
   await page
     .getByRole("dialog")
-    .getByRole("button", { name: /^triphala/ })
+    .getByRole("option", { name: /^triphala/ })
     .first()
     .click();
   await page.getByRole("button", { name: /^triphala/ }).click();

@@ -400,7 +400,9 @@ test("what was put on the hair before is kept, and a dye on it asks for a strand
   await page.getByLabel("Put on it before").selectOption("bleach");
   await page.getByLabel("Month of the bleach, if known").fill("2026-03");
   await page.getByLabel("Natural colour, 1 black to 10 palest blond").selectOption("7");
-  await page.getByLabel("Known allergy").selectOption("the daisy family");
+  await page.getByRole("checkbox", { name: "the daisy family" }).check();
+  await page.getByLabel("One thing, by its name").fill("sesame oil");
+  await page.getByRole("button", { name: "not sesame oil" }).click();
   await page.getByRole("button", { name: "Keep this head" }).click();
   await page.waitForURL(/\/heads$/);
   await page.getByRole("link", { name: /Bleached once/ }).click();

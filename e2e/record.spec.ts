@@ -50,7 +50,7 @@ test("with wet hands: a heaped spoon, a thing besides, the fridge; planned again
   await page.getByLabel("What goes in?").fill("honey");
   await page
     .getByRole("dialog")
-    .getByRole("button", { name: /^honey/ })
+    .getByRole("option", { name: /^honey/ })
     .click();
   await page.getByLabel("How much honey").fill("40");
   await page.getByLabel("Measured in").selectOption("g");

@@ -13,7 +13,7 @@ export async function drop(page: Page, name: string): Promise<void> {
   await page.getByLabel("What goes in?").fill(name);
   await page
     .getByRole("dialog")
-    .getByRole("button", { name: new RegExp(`^${name}`, "i") })
+    .getByRole("option", { name: new RegExp(`^${name}`, "i") })
     .first()
     .click();
 }

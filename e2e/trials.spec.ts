@@ -107,7 +107,7 @@ test("exactly so much of a powder, and only so much of it: a bowl of that, and w
   await page.getByLabel("What goes in?").fill("henna");
   await page
     .getByRole("dialog")
-    .getByRole("button", { name: /^henna/ })
+    .getByRole("option", { name: /^henna/ })
     .first()
     .click();
   await page

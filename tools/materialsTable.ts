@@ -1,6 +1,7 @@
 import type { Figure, Source } from "@/core/figure";
 import { FAMILIES, type Material } from "@/core/material";
 import { CATALOGUE } from "@/core/catalogue";
+import { withRegional } from "@/core/regional";
 import { FAMILY_NAME, FORM_NAME } from "../src/words/families";
 import { sourceWords } from "../src/words/sources";
 
@@ -79,7 +80,7 @@ export function materialsTable(): string {
     if (of.length === 0) continue;
     lines.push(`## ${FAMILY_NAME[family]}`, "");
     for (const material of of) {
-      const [first, ...others] = material.names;
+      const [first, ...others] = withRegional(material).names;
       lines.push(
         `### ${first.text}`,
         "",

@@ -1,10 +1,19 @@
 import { DateTime } from "luxon";
-import { PLAIN_HEAD, type Head } from "@/core/head";
+import { LANDMARKS, PLAIN_HEAD, PURPOSE, STRAND_COUNTS, type Head } from "@/core/head";
 import { LIMITS } from "@/core/limits";
-import type { Material } from "@/core/material";
+import { findMaterial, type Material } from "@/core/material";
 import type { Spoons } from "@/core/measure";
-import { blendForHead, changedSince, type Blend, type FigureChange } from "@/core/paste";
-import { findBatch } from "@/store/batches";
+import {
+  blendForHead,
+  changedSince,
+  startingBlend,
+  STARTING_BLENDS,
+  type StartingBlend,
+  type Blend,
+  type BlendLine,
+  type FigureChange,
+} from "@/core/paste";
+import { findBatch, madeLast } from "@/store/batches";
 import { findBlend, promisedBy } from "@/store/blends";
 import { listHeads } from "@/store/heads";
 import { houseShelf } from "./houseShelf";
@@ -29,7 +38,47 @@ export interface BlendPage {
   readonly start: { readonly blend: Blend; readonly name: string; readonly headId: string | null; readonly head: Head };
   /** What today's figures say otherwise than it promised when it was saved. */
   readonly figures?: FigureChange;
+  /** Where nothing is in the bowl: what this house made last, and pages to write on. */
+  readonly made?: readonly { readonly id: string; readonly name: string }[];
+  readonly starts?: readonly Pick<StartingBlend, "id" | "name" | "why">[];
   readonly saved?: { readonly id: string; readonly versionId: string; readonly version: number; readonly rev: number };
+}
+
+/** What a first visit said: what is at hand, whose hair; or a page to write on. */
+export interface FirstWords {
+  readonly of?: string;
+  readonly longest?: string;
+  readonly hair?: string;
+  readonly start?: string;
+}
+
+/** A blend of what was said, with what nobody said left as usual. Words that mean nothing are left out. */
+function begun({ of = "", start }: FirstWords): { readonly blend: Omit<Blend, "kitchenTempC">; readonly name: string } {
+  const page = startingBlend(start);
+  if (page) {
+    const { name, purpose, word, liquid, lines } = page;
+    return { name, blend: { purpose, lines, liquid, target: { word }, sizing: "likely" } };
+  }
+  const powders = [...new Set(of.split("."))].flatMap((id) => findMaterial(id) ?? []).slice(0, MOST_AT_HAND);
+  const purpose = powders.some(({ tags }) => tags.includes("dye")) ? "dyePacked" : "mask";
+  const lines = powders.map(({ id }): BlendLine => ({
+    materialId: id,
+    role: "part",
+    amount: 1,
+    unit: "tbsp",
+    fill: "level",
+  }));
+  return { name: "", blend: { ...EMPTY, purpose, target: { word: PURPOSE[purpose].word }, lines } };
+}
+const MOST_AT_HAND = 12;
+
+function hairOf({ longest, hair }: FirstWords): Head {
+  const [landmark, strands] = [LANDMARKS.find((one) => one === longest), STRAND_COUNTS.find((one) => one === hair)];
+  return {
+    ...PLAIN_HEAD,
+    ...(landmark ? { longest: { landmark } } : {}),
+    ...(strands ? { amount: { strands } } : {}),
+  };
 }
 
 /** What the blend page starts from: nothing, a saved blend, or a batch to repeat on this or another head. */
@@ -38,11 +87,13 @@ export async function blendPageFor({
   copyOf,
   batchId,
   headId,
+  from,
 }: {
   blendId?: string;
   copyOf?: string;
   batchId?: string;
   headId?: string;
+  from?: FirstWords;
 }): Promise<BlendPage | undefined> {
   const found = await house();
   if (!found) return undefined;
@@ -88,15 +139,23 @@ export async function blendPageFor({
       start: { blend: blendForHead(blend, then, hair), name: name.slice(0, 120), headId: head?.id ?? null, head: hair },
     };
   }
-  const head = heads[0];
+  const { blend, name } = from ? begun(from) : { blend: EMPTY, name: "" };
+  // Hair that was just described is not that of a head in the book.
+  const head = from?.longest || from?.hair ? undefined : heads[0];
   return {
     ...common,
-    tables: tablesFor([EMPTY], hairs, shelf),
+    tables: tablesFor([blend], hairs, shelf, blend.lines.length === 0),
+    ...(blend.lines.length === 0
+      ? {
+          made: await madeLast(household.id),
+          starts: STARTING_BLENDS.map(({ id, name: called, why }) => ({ id, name: called, why })),
+        }
+      : {}),
     start: {
-      blend: { ...EMPTY, kitchenTempC: settings.kitchenTempC },
-      name: "",
+      blend: { ...blend, kitchenTempC: settings.kitchenTempC },
+      name,
       headId: head?.id ?? null,
-      head: head?.hair ?? PLAIN_HEAD,
+      head: head?.hair ?? hairOf(from ?? {}),
     },
   };
 }

@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
 import { everythingOn } from "@/core/catalogue";
+import { REGIONAL_NAMES } from "@/core/regional";
 import { learn, type Outcome } from "@/core/learn";
 import type { Lookup } from "@/core/material";
 import { tablesSay } from "@/core/readings";
@@ -81,10 +82,10 @@ export async function readJar({ household, params }: Asked<object>) {
 export async function searchMaterials({ household, query }: Asked<object>) {
   const shelf = await shelfAsOf(household);
   const find = lookupOn(shelf);
-  const index = searchIndex(
-    everythingOn(shelf),
-    shelf.jars.map(({ materialId, name }) => ({ id: materialId, text: name })),
-  );
+  const index = searchIndex(everythingOn(shelf), [
+    ...shelf.jars.map(({ materialId, name }) => ({ id: materialId, text: name })),
+    ...REGIONAL_NAMES,
+  ]);
   return {
     found: search(index, query.get("text") ?? "").map((one) => ({ ...one, name: find(one.id)!.names[0].text })),
   };

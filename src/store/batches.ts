@@ -324,3 +324,24 @@ export async function setBatchRemoved({ trx, householdId, rev }: Write, id: stri
     .update({ removed_at: removed ? new Date() : null, rev });
   if (removed) await trx("batch_term").where({ household_id: householdId, batch_id: id }).del();
 }
+
+/** True where anything was ever made and stands in the book. */
+export async function hasBowls(householdId: string): Promise<boolean> {
+  return (
+    (await database()("batch").where({ household_id: householdId }).whereNull("removed_at").first("id")) !== undefined
+  );
+}
+
+/** The blends of the last bowls, newest first, each once. */
+export async function madeLast(householdId: string): Promise<{ readonly id: string; readonly name: string }[]> {
+  const rows: { id: string; name: string }[] = await database()("batch as a")
+    .join("blend as b", "b.id", "a.blend_id")
+    .where("a.household_id", householdId)
+    .whereNull("a.removed_at")
+    .whereNull("b.removed_at")
+    .groupBy("b.id", "b.name")
+    .orderByRaw("MAX(a.starts_at) DESC")
+    .limit(3)
+    .select("b.id", "b.name");
+  return rows;
+}

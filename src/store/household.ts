@@ -124,3 +124,8 @@ export async function addMeanings(write: Write, { things, units }: Meanings): Pr
 export async function renameHousehold({ trx, householdId }: Write, name: string): Promise<void> {
   await trx("household").where({ id: householdId }).update({ name });
 }
+
+/** True where the house itself said a setting, and does not go by what is usual. */
+export async function isChosen(householdId: string, name: keyof Settings): Promise<boolean> {
+  return (await database()("setting").where({ household_id: householdId, name }).first("name")) !== undefined;
+}

@@ -55,3 +55,12 @@ export function wallTimeOf(ms: number, timeZone: string): string {
   );
   return `${parts.year}-${parts.month}-${parts.day}T${parts.hour}:${parts.minute}`;
 }
+
+/** A wall clock in the house as a moment that can be counted with; no zone is in it. */
+export const wallMs = (wall: string): number => Date.parse(`${wall}Z`);
+
+/** "tomorrow 10:00", "Sunday 4 October 10:00". @param today ISO day in the same house */
+export const wallWords = (wall: string | number, today: string): string => {
+  const ms = typeof wall === "number" ? wall : wallMs(wall);
+  return Number.isFinite(ms) ? momentWords(ms, "UTC", wallMs(`${today}T12:00`)) : "?";
+};

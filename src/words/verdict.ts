@@ -140,7 +140,8 @@ export function totalWords(answer: PasteAnswer, headName: string): string {
 export function coversWords({ totalG, head: { pasteG } }: PasteAnswer): string {
   const share = (of: number) => Math.round((100 * totalG.mid) / of / 5) * 5;
   if (totalG.mid >= 0.97 * pasteG.mid) return "";
-  return ` That is enough for about ${share(pasteG.mid)} % of it (${share(pasteG.high)}–${Math.min(100, share(pasteG.low))} %).`;
+  const little = totalG.mid < pasteG.low ? " That is too little for this head." : "";
+  return `${little} That is enough for about ${share(pasteG.mid)} % of it (${share(pasteG.high)}–${Math.min(100, share(pasteG.low))} %).`;
 }
 
 /** Of a bowl whose amounts stand as they were written: the press that makes it what the head takes. */

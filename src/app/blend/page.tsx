@@ -7,11 +7,12 @@ import { NoHouse } from "@/ui/today/NoHouse";
 export const metadata = { title: "Blend" };
 
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string | undefined>> }) {
-  const { batch, head, copy } = await searchParams;
+  const { batch, head, copy, of, longest, hair, start } = await searchParams;
   const props = await blendPageFor({
     batchId: isUuid(batch) ? batch : undefined,
     headId: isUuid(head) ? head : undefined,
     copyOf: isUuid(copy) ? copy : undefined,
+    ...(of || start ? { from: { of, longest, hair, start } } : {}),
   });
   return props ? (
     <Tables of={props.tables}>

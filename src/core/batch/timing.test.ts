@@ -4,7 +4,7 @@ import { asSeen } from "./asMade";
 import { aimOf } from "./aim";
 import { EVENT_KINDS, MOVES_STOCK, SEARCHED, type BatchEvent, type BatchPayload } from "./eventKinds";
 import { foldBatch } from "./fold";
-import { doneBy, mixingSteps, reachedBy, stepAtMs } from "./timing";
+import { doneBy, mixingSteps, reachedBy, stepAtMs, stepNow } from "./timing";
 import { worksheetFor } from "./worksheet";
 
 const ANSWER = answerTo(MASK);
@@ -85,4 +85,18 @@ test("what a newer house said of a bowl stands in its history and changes nothin
   const known = event(1, { kind: "poured", ml: 30 });
   const strange = event(2, { kind: "sneezed" } as unknown as BatchPayload);
   expect(foldBatch([known, strange])).toEqual(foldBatch([known]));
+});
+
+test("the step that is on now is the first that is not done; a stage leaves what was before it behind", () => {
+  const steps = SHEET.steps.map(({ id }) => id);
+  const state = foldBatch([]);
+  const now = (change: Partial<typeof state>) => stepNow(SHEET, { ...state, ...change }).step?.id;
+  expect(now({})).toBe(steps[0]);
+  expect(stepNow(SHEET, state).next?.id).toBe(steps[1]);
+  expect(now({ done: steps.slice(0, steps.indexOf("firstPour")) })).toBe("firstPour");
+  expect(now({ done: steps.slice(0, steps.indexOf("firstPour")), pouredMl: 20 })).toBe("pour");
+  expect(now({ reachedMs: { mixed: START } })).toBe("rest");
+  expect(now({ reachedMs: { mixed: START, onHead: START } })).toBe("leaveOn");
+  expect(now({ reachedMs: { rinsed: START } })).toBe("clear");
+  expect(stepNow(SHEET, { ...state, done: steps })).toEqual({});
 });

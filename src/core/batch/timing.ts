@@ -1,7 +1,7 @@
 import type { PasteAnswer } from "../paste";
 import type { BatchEvent, BatchState, Stage, StepId } from "./eventKinds";
 import { inOrder } from "./fold";
-import type { Worksheet } from "./worksheet";
+import type { Worksheet, WorkStep } from "./worksheet";
 
 const MINUTE_MS = 60_000;
 
@@ -50,3 +50,23 @@ export const reachedBy = (
     .sort(inOrder)
     .findLast(({ id, payload }) => payload.kind === "reached" && payload.stage === stage && !withdrawn.includes(id))
     ?.id;
+
+/**
+ * The step that is on now, and the next: the first that is neither ticked nor left behind by a stage that was reached;
+ * the first pour is done once something was poured. Nothing where all is done.
+ */
+export function stepNow(
+  { steps }: Pick<Worksheet, "steps">,
+  { done, reachedMs, pouredMl }: Pick<BatchState, "done" | "reachedMs" | "pouredMl">,
+): { readonly step?: WorkStep; readonly next?: WorkStep } {
+  const placeOf = (step: StepId | undefined) => steps.findIndex(({ id }) => id === step);
+  const behind = Math.max(
+    reachedMs.mixed === undefined ? -1 : placeOf(mixingSteps({ steps }).at(-1)),
+    reachedMs.onHead === undefined ? -1 : placeOf("apply"),
+    reachedMs.rinsed === undefined ? -1 : placeOf("rinse"),
+  );
+  const [step, next] = steps.filter(
+    ({ id }, i) => i > behind && !done.includes(id) && !(id === "firstPour" && pouredMl > 0),
+  );
+  return { ...(step ? { step } : {}), ...(next ? { next } : {}) };
+}

@@ -68,6 +68,8 @@ export const CLAYS: readonly Material[] = [
     estimate(0.52, 0.42, 0.65)),
   clay({ id: "activated-charcoal", names: "activated charcoal", inci: "Charcoal Powder",
     notToConfuse: "Barbecue charcoal is not it. It takes up what is in the bowl as well, scent and medicines too.",
-    use: "makers use a pinch for oily hair; it greys pale hair and basins", colour: [0.2, 0.005, 250], tags: ["stainsBrown"] },
-    practice(0.05, 0.02, 0.1, "as packed"), estimate(1.2, 0.8, 1.7), practice(0.4, 0.3, 0.5, "powders for filters 0.4–0.5")),
+    use: "makers use a pinch for oily hair; it greys pale hair and basins", colour: [0.2, 0.005, 250],
+    tags: ["stainsBrown"] },
+    practice(0.05, 0.02, 0.1, "as packed"), estimate(1.2, 0.8, 1.7),
+    practice(0.4, 0.3, 0.5, "powders for filters 0.4–0.5")),
 ];

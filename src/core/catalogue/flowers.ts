@@ -112,7 +112,10 @@ export const FLOWERS: readonly Material[] = [
     powder: { holding: PETAL, bulk: BULK }, whole: { bulk: LOOSE, name: "avarampoo, dried" },
   }),
   ...herb("flower", {
-    id: "butterfly-pea", names: "butterfly pea flower; aparajita | la Clitoria ternatea | hi अपराजिता | hi-Latn aparajita | ta-Latn sangu poo",
+    id: "butterfly-pea",
+    names:
+      "butterfly pea flower; aparajita | la Clitoria ternatea | hi अपराजिता | hi-Latn aparajita" +
+      " | ta-Latn sangu poo",
     inci: "Clitoria Ternatea Flower Powder",
     jobs: ["colour"], use: "makers brew it for a blue cast against brass", colour: [0.35, 0.12, 275],
     tags: ["stainsBlue"], oil: LITTLE_OIL, dissolving: PETALS_DISSOLVE,
@@ -121,7 +124,8 @@ export const FLOWERS: readonly Material[] = [
   ...herb("flower", {
     id: "jasmine-flower", names: "jasmine flower | la Jasminum sambac | hi मोगरा | hi-Latn mogra | ta-Latn malli",
     inci: "Jasminum Sambac Flower",
-    jobs: ["scent"], use: "makers infuse it for scent", colour: [0.9, 0.04, 95], oil: LITTLE_OIL, dissolving: PETALS_DISSOLVE,
+    jobs: ["scent"], use: "makers infuse it for scent", colour: [0.9, 0.04, 95], oil: LITTLE_OIL,
+    dissolving: PETALS_DISSOLVE,
     whole: { id: "jasmine-flower", bulk: LOOSE, name: "jasmine flowers, dried" },
   }),
 ];

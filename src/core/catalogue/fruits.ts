@@ -135,7 +135,8 @@ export const FRUITS: readonly Material[] = [
       pieceG: usda(11.9, 8, 16, "okra, raw, 8 pods 95 g") },
   }),
   ...herb("fruit", {
-    id: "pomegranate-peel", names: "pomegranate peel | la Punica granatum | hi अनार का छिलका | hi-Latn anar chilka | ta-Latn mathulai thol",
+    id: "pomegranate-peel",
+    names: "pomegranate peel | la Punica granatum | hi अनार का छिलका | hi-Latn anar chilka | ta-Latn mathulai thol",
     inci: "Punica Granatum Peel Powder",
     notToConfuse: "The peel, full of tannin, darkens with iron; anardana is the sour dried seed.",
     jobs: ["colour", "scalp", "oilControl"], use: "makers use it for a tawny cast; with iron it darkens",
@@ -145,7 +146,8 @@ export const FRUITS: readonly Material[] = [
     whole: { bulk: PIECES, name: "pomegranate peel, dried" },
   }),
   ...herb("fruit", {
-    id: "majuphal", names: "majuphal; oak gall; gallnut | la Quercus infectoria | hi माजूफल | hi-Latn majuphal | ta-Latn masikkai",
+    id: "majuphal",
+    names: "majuphal; oak gall; gallnut | la Quercus infectoria | hi माजूफल | hi-Latn majuphal | ta-Latn masikkai",
     inci: "Quercus Infectoria Gall Powder",
     notToConfuse: "Oak bark is weaker; a gall is a hard ball, half of it tannin.",
     jobs: ["colour", "oilControl"], use: "makers use a little with iron for dark tones; it dries hard",
@@ -154,10 +156,14 @@ export const FRUITS: readonly Material[] = [
     powder: { holding: estimate(1.25, 0.95, 1.6), bulk: estimate(0.6, 0.5, 0.72) },
   }),
   ...herb("fruit", {
-    id: "walnut-hull", names: "walnut hull; black walnut hull | la Juglans nigra; Juglans regia | hi अखरोट का छिलका | hi-Latn akhrot chilka",
+    id: "walnut-hull",
+    names:
+      "walnut hull; black walnut hull | la Juglans nigra; Juglans regia | hi अखरोट का छिलका" +
+      " | hi-Latn akhrot chilka",
     inci: "Juglans Nigra Shell Powder",
     notToConfuse: "The green outer hull dyes; the ground hard shell is a scrub and colours nothing.",
-    jobs: ["colour"], use: "makers use it for brown; it stains skin for weeks and can irritate", colour: [0.36, 0.05, 60],
+    jobs: ["colour"], use: "makers use it for brown; it stains skin for weeks and can irritate",
+    colour: [0.36, 0.05, 60],
     tags: ["stainsBrown", "drying", "irritant", "nut"],
     dissolving: practice(0.25, 0.17, 0.34, "tannin and juglone's kin"), oil: LITTLE_OIL,
     powder: { holding: estimate(1.6, 1.25, 2), bulk: estimate(0.48, 0.4, 0.58) },

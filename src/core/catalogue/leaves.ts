@@ -78,7 +78,8 @@ export const LEAVES: readonly Material[] = [
       " | sa-Latn mandukaparni | ta-Latn vallarai",
     inci: "Centella Asiatica Leaf Powder",
     jobs: ["scalp"], use: "makers use it for the scalp, and call it brahmi too", colour: [0.57, 0.1, 128],
-    notToConfuse: "Two plants are sold as brahmi: this one, Centella (round leaves), and Bacopa. They are not the same herb.",
+    notToConfuse:
+      "Two plants are sold as brahmi: this one, Centella (round leaves), and Bacopa. They are not the same herb.",
     water: phEurWater(10, "Centella"), dissolving: extractive(20, "mandukaparni"),
     powder: { holding: estimate(1.8, 1.45, 2.25), bulk: BULK },
     whole: { bulk: LOOSE, name: "gotu kola, dried" },
@@ -168,7 +169,8 @@ export const LEAVES: readonly Material[] = [
     dissolving: estimate(0.15, 0.08, 0.22),
     powder: { holding: LEAF, bulk: estimate(0.35, 0.28, 0.42, "finely ground") },
     whole: { bulk: LOOSE, name: "sage, dried" },
-    notToConfuse: "Ground sage from a spice rack is mostly rubbed: fluffy, a third as heavy by the spoon as fine powder.",
+    notToConfuse:
+      "Ground sage from a spice rack is mostly rubbed: fluffy, a third as heavy by the spoon as fine powder.",
   }),
   ...herb("leaf", {
     id: "sage-rubbed", names: "sage, rubbed | la Salvia officinalis | de Salbei, gerebelt",
@@ -297,7 +299,8 @@ export const LEAVES: readonly Material[] = [
     powder: { holding: estimate(2.4, 1.7, 3.2), bulk: estimate(0.45, 0.36, 0.55), soak: LEAF_SOAK },
   }),
   ...herb("leaf", {
-    id: "kelp", names: "kelp powder; seaweed; sugar kelp | la Saccharina latissima; Laminaria saccharina | de Zuckertang",
+    id: "kelp",
+    names: "kelp powder; seaweed; sugar kelp | la Saccharina latissima; Laminaria saccharina | de Zuckertang",
     notToConfuse: "Bladderwrack (Fucus) is another seaweed, with less gel and more iodine.",
     inci: "Laminaria Saccharina Powder",
     jobs: ["slip", "moisture"], use: "makers use it for slip; it smells of the sea", colour: [0.42, 0.05, 120],
@@ -306,7 +309,10 @@ export const LEAVES: readonly Material[] = [
     powder: { holding: estimate(3.2, 2.4, 4), bulk: estimate(0.6, 0.5, 0.72) },
   }),
   ...herb("leaf", {
-    id: "sidr", names: "sidr; jujube leaf; beri leaf | la Ziziphus spina-christi; Ziziphus mauritiana | ar سدر | hi बेर पत्ता | hi-Latn ber patta",
+    id: "sidr",
+    names:
+      "sidr; jujube leaf; beri leaf | la Ziziphus spina-christi; Ziziphus mauritiana | ar سدر | hi बेर पत्ता" +
+      " | hi-Latn ber patta",
     inci: "Ziziphus Spina-Christi Leaf Powder",
     jobs: ["wash", "slip", "condition"], use: "makers wash hair with it; it is slippery and leaves dye in",
     notToConfuse: "Jujube fruit powder is another thing; sidr is the leaf, green and slimy when wet.",
@@ -327,9 +333,13 @@ export const LEAVES: readonly Material[] = [
     tags: ["dye", "stainsBrown", "drying"], powder: { holding: estimate(1.65, 1.3, 2.05), bulk: BULK },
   }),
   ...herb("leaf", {
-    id: "avaram", names: "avaram; avarampoo leaf; tanner's cassia | la Senna auriculata; Cassia auriculata | hi-Latn tarwar | ta ஆவாரை | ta-Latn avarai; avaram",
+    id: "avaram",
+    names:
+      "avaram; avarampoo leaf; tanner's cassia | la Senna auriculata; Cassia auriculata | hi-Latn tarwar" +
+      " | ta ஆவாரை | ta-Latn avarai; avaram",
     inci: "Cassia Auriculata Leaf Powder",
-    notToConfuse: "Cassia, sold as neutral henna, is Senna italica; this is a shrub with yellow flowers, and tints less.",
+    notToConfuse:
+      "Cassia, sold as neutral henna, is Senna italica; this is a shrub with yellow flowers, and tints less.",
     jobs: ["condition", "shine", "wash"], use: "makers put leaf or flower in wash powders", colour: [0.64, 0.1, 110],
     tags: ["drying"], dissolving: estimate(0.18, 0.1, 0.26), powder: { holding: LEAF, bulk: BULK },
   }),
@@ -355,7 +365,8 @@ export const LEAVES: readonly Material[] = [
     powder: { holding: estimate(1.4, 1, 1.9), bulk: usdaSpoon(7, "tbsp", "seaweed, spirulina, dried") },
   }),
   ...herb("leaf", {
-    id: "guava-leaf", names: "guava leaf | la Psidium guajava | hi अमरूद पत्ता | hi-Latn amrood patta | ta-Latn koyya ilai",
+    id: "guava-leaf",
+    names: "guava leaf | la Psidium guajava | hi अमरूद पत्ता | hi-Latn amrood patta | ta-Latn koyya ilai",
     inci: "Psidium Guajava Leaf Powder",
     jobs: ["scalp", "shine"], use: "makers boil it for a rinse; no good evidence for growth", colour: [0.52, 0.08, 122],
     tags: ["drying"], dissolving: estimate(0.18, 0.1, 0.26),
@@ -396,7 +407,8 @@ export const LEAVES: readonly Material[] = [
   ...herb("leaf", {
     id: "aloe-inner-hundred", names: "aloe inner-leaf powder, 100× | la Aloe vera; Aloe barbadensis",
     inci: "Aloe Barbadensis Leaf Juice Powder", plant: "aloe",
-    notToConfuse: "100 parts of gel dried to one: 10 g make a litre of juice. Whole-leaf powder is another, coarser thing.",
+    notToConfuse:
+      "100 parts of gel dried to one: 10 g make a litre of juice. Whole-leaf powder is another, coarser thing.",
     jobs: ["slip", "moisture"], use: "makers dissolve a pinch in water for aloe juice", colour: [0.94, 0.02, 95],
     tags: ["slip", "aloe", "clumps"], oil: NO_OIL, water: practice(0.06, 0.03, 0.08, "spray-dried powders"),
     dissolving: practice(0.9, 0.85, 0.94, "it dissolves clear"),

@@ -86,7 +86,8 @@ export const ROOTS: readonly Material[] = [
       "jatamansi; spikenard | la Nardostachys jatamansi | hi जटामांसी | hi-Latn jatamansi; balchhad" +
       " | sa-Latn jatamansi | ta-Latn sadamanjil",
     inci: "Nardostachys Jatamansi Root Powder",
-    jobs: ["scalp", "scent", "colour"], use: "makers use it for scent and a darker cast; the plant is protected (CITES II), ask where it comes from",
+    jobs: ["scalp", "scent", "colour"],
+    use: "makers use it for scent and a darker cast; the plant is protected (CITES II), ask where it comes from",
     colour: [0.42, 0.04, 60],
     oil: LITTLE_OIL, dissolving: extractive(5, "jatamansi"), powder: { holding: ROOT, bulk: estimate(0.42, 0.34, 0.5) },
     whole: { bulk: estimate(0.15, 0.1, 0.22), name: "jatamansi root" },
@@ -167,7 +168,8 @@ export const ROOTS: readonly Material[] = [
     water: usda(0.0539, 0.04, 0.08, "onion powder"), oil: usda(0.0104, 0.004, 0.02, "onion powder, fat"),
     dissolving: practice(0.6, 0.45, 0.7,
       "mostly sugars"), fresh: { id: "onion", water: ifct(85.76, 0.43, "G017"), oil: ifct(0.24, 0.03, "G017", "fat"),
-      dissolving: practice(0.1, 0.07, 0.12, "most of its dry matter is sugars"), bulk: usdaSpoon(160, "cup", "onions, raw, chopped"),
+      dissolving: practice(0.1, 0.07, 0.12, "most of its dry matter is sugars"),
+      bulk: usdaSpoon(160, "cup", "onions, raw, chopped"),
       name: "onion, fresh",
       pieceG: usda(110, 80, 150, "onions, raw, 1 medium 110 g") },
   }),
@@ -190,14 +192,20 @@ export const ROOTS: readonly Material[] = [
     whole: { bulk: CUT, name: "burdock root, cut" },
   }),
   ...herb("root", {
-    id: "kapoor-kachli", names: "kapoor kachli; spiked ginger lily | la Hedychium spicatum | hi कपूर कचरी | hi-Latn kapur kachri | sa-Latn shati | ta-Latn poolankizhangu",
+    id: "kapoor-kachli",
+    names:
+      "kapoor kachli; spiked ginger lily | la Hedychium spicatum | hi कपूर कचरी | hi-Latn kapur kachri" +
+      " | sa-Latn shati | ta-Latn poolankizhangu",
     inci: "Hedychium Spicatum Root Powder",
     notToConfuse: "White turmeric (Curcuma zedoaria) is sold beside it: yellower, and it tints.",
     jobs: ["scent", "scalp", "condition"], use: "makers use it for scent and body", colour: [0.84, 0.05, 85],
     oil: LITTLE_OIL, dissolving: extractive(12, "shati"), powder: { holding: ROOT, bulk: BULK },
   }),
   ...herb("root", {
-    id: "katha", names: "katha; catechu; cutch | la Senegalia catechu; Acacia catechu | hi कत्था | hi-Latn kattha | ta-Latn kasu katti",
+    id: "katha",
+    names:
+      "katha; catechu; cutch | la Senegalia catechu; Acacia catechu | hi कत्था | hi-Latn kattha" +
+      " | ta-Latn kasu katti",
     inci: "Acacia Catechu Wood Extract",
     notToConfuse: "Gambir (pale catechu) is another plant's extract, weaker in colour.",
     jobs: ["colour"], use: "makers use a little in henna for brown; it stains", colour: [0.34, 0.08, 40],
@@ -206,30 +214,38 @@ export const ROOTS: readonly Material[] = [
     powder: { holding: estimate(0.6, 0.4, 0.9), bulk: estimate(0.6, 0.5, 0.72) },
   }),
   ...herb("root", {
-    id: "ratanjot", names: "ratanjot; alkanet root | la Alkanna tinctoria; Onosma echioides | hi रतनजोत | hi-Latn ratanjot",
+    id: "ratanjot",
+    names: "ratanjot; alkanet root | la Alkanna tinctoria; Onosma echioides | hi रतनजोत | hi-Latn ratanjot",
     inci: "Alkanna Tinctoria Root Powder",
     notToConfuse: "Several roots are sold as ratanjot; all colour oil red and water hardly.",
     jobs: ["colour"], use: "makers steep it in oil for a red oil", colour: [0.32, 0.1, 15], tags: ["stainsRed"],
     oil: LITTLE_OIL, dissolving: estimate(0.08, 0.03, 0.15),
-    powder: { holding: ROOT, bulk: estimate(0.42, 0.34, 0.5) }, whole: { bulk: estimate(0.15, 0.1, 0.22), name: "ratanjot root" },
+    powder: { holding: ROOT, bulk: estimate(0.42, 0.34, 0.5) },
+    whole: { bulk: estimate(0.15, 0.1, 0.22), name: "ratanjot root" },
   }),
   ...herb("root", {
     id: "madder", names: "madder; dyer's madder | la Rubia tinctorum | de Krapp | fr garance",
     inci: "Rubia Tinctorum Root Powder",
     notToConfuse: "Manjistha, Indian madder (Rubia cordifolia), is its kin and milder.",
     jobs: ["colour"], use: "makers use it for red tones; not on broken skin", colour: [0.46, 0.13, 30],
-    tags: ["stainsRed", "drying"], oil: LITTLE_OIL, dissolving: estimate(0.25, 0.15, 0.35), powder: { holding: ROOT, bulk: BULK },
+    tags: ["stainsRed", "drying"], oil: LITTLE_OIL, dissolving: estimate(0.25, 0.15, 0.35),
+    powder: { holding: ROOT, bulk: BULK },
   }),
   ...herb("root", {
-    id: "red-sandalwood", names: "red sandalwood; red sanders | la Pterocarpus santalinus | hi रक्त चंदन | hi-Latn rakta chandan; lal chandan | ta-Latn senchandanam",
+    id: "red-sandalwood",
+    names:
+      "red sandalwood; red sanders | la Pterocarpus santalinus | hi रक्त चंदन" +
+      " | hi-Latn rakta chandan; lal chandan | ta-Latn senchandanam",
     inci: "Pterocarpus Santalinus Wood Powder",
     notToConfuse: "Sandalwood (Santalum) is pale and scented; the red wood colours and has no scent.",
     jobs: ["colour"], use: "makers use it for a red cast; the tree is protected (CITES II), ask where it comes from",
     colour: [0.42, 0.14, 30], tags: ["stainsRed"],
-    oil: LITTLE_OIL, dissolving: extractive(1, "rakta chandana"), powder: { holding: ROOT, bulk: estimate(0.35, 0.27, 0.44) },
+    oil: LITTLE_OIL, dissolving: extractive(1, "rakta chandana"),
+    powder: { holding: ROOT, bulk: estimate(0.35, 0.27, 0.44) },
   }),
   ...herb("root", {
-    id: "guduchi", names: "guduchi; giloy | la Tinospora cordifolia | hi गिलोय | hi-Latn giloy | sa-Latn guduchi | ta-Latn seenthil",
+    id: "guduchi",
+    names: "guduchi; giloy | la Tinospora cordifolia | hi गिलोय | hi-Latn giloy | sa-Latn guduchi | ta-Latn seenthil",
     inci: "Tinospora Cordifolia Stem Powder",
     jobs: ["scalp"], use: "makers use it for the scalp", colour: [0.72, 0.05, 95],
     oil: LITTLE_OIL, dissolving: extractive(11, "guduchi"), powder: { holding: estimate(1.9, 1.5, 2.4), bulk: BULK },
@@ -241,7 +257,10 @@ export const ROOTS: readonly Material[] = [
     tags: ["drying"], oil: LITTLE_OIL, dissolving: extractive(15, "lodhra"), powder: { holding: ROOT, bulk: BULK },
   }),
   ...herb("root", {
-    id: "sariva", names: "sariva; Indian sarsaparilla; anantmool | la Hemidesmus indicus | hi अनंतमूल | hi-Latn anantmool | ta-Latn nannari",
+    id: "sariva",
+    names:
+      "sariva; Indian sarsaparilla; anantmool | la Hemidesmus indicus | hi अनंतमूल | hi-Latn anantmool" +
+      " | ta-Latn nannari",
     inci: "Hemidesmus Indicus Root Powder",
     jobs: ["scent", "scalp"], use: "makers use it for a vanilla-like scent", colour: [0.5, 0.05, 55],
     oil: LITTLE_OIL, dissolving: extractive(13, "sariva"), powder: { holding: ROOT, bulk: BULK },
@@ -251,10 +270,14 @@ export const ROOTS: readonly Material[] = [
     jobs: ["slip", "moisture"],
     use: "makers use it for slip where a comb must pass; wild trees suffer, marshmallow root does the same",
     colour: [0.8, 0.05, 70], tags: ["slip", "gum"], oil: LITTLE_OIL, dissolving: estimate(0.1, 0.04, 0.18),
-    powder: { holding: estimate(4, 3, 5.2), bulk: estimate(0.35, 0.27, 0.44), soak: GUM_SOAK, tags: ["clumps", "slipSource"] },
+    powder: { holding: estimate(4, 3, 5.2), bulk: estimate(0.35, 0.27, 0.44), soak: GUM_SOAK,
+      tags: ["clumps", "slipSource"] },
   }),
   ...herb("root", {
-    id: "musta", names: "musta; nutgrass; coco grass | la Cyperus rotundus | hi मोथा | hi-Latn motha | sa-Latn musta | ta-Latn korai kizhangu",
+    id: "musta",
+    names:
+      "musta; nutgrass; coco grass | la Cyperus rotundus | hi मोथा | hi-Latn motha | sa-Latn musta" +
+      " | ta-Latn korai kizhangu",
     inci: "Cyperus Rotundus Root Powder",
     notToConfuse: "Nagarmotha (Cyperus scariosus) is its more fragrant cousin; shops mix the names.",
     jobs: ["scent", "flakes"], use: "makers use it for scent and flaking", colour: [0.52, 0.05, 62],
@@ -264,7 +287,8 @@ export const ROOTS: readonly Material[] = [
     id: "cassia-cinnamon", names: "cassia cinnamon; Chinese cinnamon | la Cinnamomum cassia | hi-Latn jangli dalchini",
     inci: "Cinnamomum Cassia Bark Powder",
     notToConfuse: "Neither cassia, the dye leaf, nor Ceylon cinnamon: thicker bark, sharper, with coumarin.",
-    jobs: ["scent"], use: "makers use a pinch for scent; it is a common cause of skin allergy", colour: [0.44, 0.09, 45],
+    jobs: ["scent"], use: "makers use a pinch for scent; it is a common cause of skin allergy",
+    colour: [0.44, 0.09, 45],
     tags: ["irritant"],
     water: usda(0.1058, 0.08, 0.12, "cinnamon, ground"), oil: usda(0.0124, 0.01, 0.03, "cinnamon, ground, fat"),
     dissolving: estimate(0.08, 0.04, 0.13),
@@ -278,7 +302,10 @@ export const ROOTS: readonly Material[] = [
     whole: { id: "onion-skin", bulk: estimate(0.05, 0.03, 0.08), name: "onion skins, dry" },
   }),
   ...herb("root", {
-    id: "white-turmeric", names: "white turmeric; zedoary; ambe haldi | la Curcuma zedoaria | hi-Latn amba haldi; kachur | ta-Latn poolankilangu",
+    id: "white-turmeric",
+    names:
+      "white turmeric; zedoary; ambe haldi | la Curcuma zedoaria | hi-Latn amba haldi; kachur" +
+      " | ta-Latn poolankilangu",
     inci: "Curcuma Zedoaria Root Powder",
     notToConfuse: "It is not kapoor kachli; it is paler than turmeric and still tints fair hair.",
     jobs: ["scent", "scalp"], use: "makers use it for scent", colour: [0.86, 0.08, 88], tags: ["stainsYellow"],
@@ -286,7 +313,8 @@ export const ROOTS: readonly Material[] = [
   }),
   ...herb("root", {
     id: "orris-root", names: "orris root | la Iris pallida; Iris germanica", inci: "Iris Florentina Root Powder",
-    jobs: ["scent", "oilControl"], use: "makers use it in dry powders for scent; it makes some sneeze", colour: [0.9, 0.03, 85],
+    jobs: ["scent", "oilControl"], use: "makers use it in dry powders for scent; it makes some sneeze",
+    colour: [0.9, 0.03, 85],
     tags: ["irritant"], oil: LITTLE_OIL, dissolving: estimate(0.2, 0.1, 0.3), powder: { holding: ROOT, bulk: BULK },
   }),
 ];

@@ -99,7 +99,8 @@ export const SEEDS: readonly Material[] = [
       name: "chia seeds" },
   }),
   ...herb("seed", {
-    id: "psyllium-husk", notToConfuse: "Ground, it weighs twice as much by the spoon: psyllium powder is an entry of its own.",
+    id: "psyllium-husk",
+    notToConfuse: "Ground, it weighs twice as much by the spoon: psyllium powder is an entry of its own.",
     names: "psyllium husk; isabgol | la Plantago ovata | hi इसबगोल | hi-Latn isabgol",
     inci: "Plantago Ovata Husk",
     jobs: ["slip", "thicken"], use: "makers use a little for slip; its gel keeps swelling", colour: [0.8, 0.04, 75],
@@ -122,7 +123,9 @@ export const SEEDS: readonly Material[] = [
   }),
   ...herb("seed", {
     id: "mustard-seed",
-    names: "mustard powder; brown mustard; mustard seed | la Brassica juncea | hi सरसों | hi-Latn sarson; rai | ta-Latn kadugu",
+    names:
+      "mustard powder; brown mustard; mustard seed | la Brassica juncea | hi सरसों | hi-Latn sarson; rai" +
+      " | ta-Latn kadugu",
     inci: "Brassica Juncea Seed Powder",
     jobs: ["scalp"], use: "makers use a pinch for warmth; it burns skin and eyes", colour: [0.78, 0.13, 92],
     tags: ["irritant", "protein"],
@@ -133,7 +136,8 @@ export const SEEDS: readonly Material[] = [
     whole: { bulk: usdaSpoon(3.3, "tsp", "mustard seed, yellow"), name: "mustard seeds, whole" },
   }),
   ...herb("seed", {
-    id: "coffee-grounds", names: "coffee, ground | la Coffea arabica | de Kaffee | hi कॉफ़ी | hi-Latn kofi | ta-Latn kaapi",
+    id: "coffee-grounds",
+    names: "coffee, ground | la Coffea arabica | de Kaffee | hi कॉफ़ी | hi-Latn kofi | ta-Latn kaapi",
     inci: "Coffea Arabica Seed Powder", plant: "coffee",
     jobs: ["colour", "scalp"], use: "makers brew it strong for dye pastes, and rub the grounds on the scalp",
     colour: [0.3, 0.04, 50], tags: ["tea", "stainsBrown"],
@@ -192,7 +196,8 @@ export const SEEDS: readonly Material[] = [
     colour: [0.96, 0.005, 95], solids: STARCH_SOLIDS,
     water: usda(0.114, 0.09, 0.14, "arrowroot flour"), oil: usda(0.001, 0, 0.003, "arrowroot flour, fat"),
     dissolving: UNDISSOLVED,
-    powder: { tags: ["rawStarch"], holding: RAW_STARCH, bulk: usdaSpoon(128, "cup", "arrowroot flour"), soak: STARCH_SOAK },
+    powder: { tags: ["rawStarch"], holding: RAW_STARCH, bulk: usdaSpoon(128, "cup", "arrowroot flour"),
+      soak: STARCH_SOAK },
   }),
   ...herb("seed", {
     id: "tapioca-starch", names: "tapioca starch | la Manihot esculenta | pt polvilho", inci: "Tapioca Starch",
@@ -212,7 +217,10 @@ export const SEEDS: readonly Material[] = [
     whole: { id: "sesame-seed", bulk: usdaSpoon(9, "tbsp", "sesame seeds, whole, dried"), name: "sesame seeds" },
   }),
   ...herb("seed", {
-    id: "mung-flour", names: "mung flour; green gram flour | la Vigna radiata; Phaseolus aureus | hi मूंग का आटा | hi-Latn moong atta | ta-Latn pasi payaru maavu; payatham maavu",
+    id: "mung-flour",
+    names:
+      "mung flour; green gram flour | la Vigna radiata; Phaseolus aureus | hi मूंग का आटा | hi-Latn moong atta" +
+      " | ta-Latn pasi payaru maavu; payatham maavu",
     inci: "Phaseolus Radiatus Seed Powder", plant: "mung",
     notToConfuse: "Gram flour is chickpea; mung is greener and milder.",
     jobs: ["wash", "protein"], use: "makers wash hair with it", colour: [0.82, 0.08, 110], tags: ["protein"],
@@ -222,7 +230,10 @@ export const SEEDS: readonly Material[] = [
       soak: FLOUR_SOAK },
   }),
   ...herb("seed", {
-    id: "urad-flour", names: "urad flour; black gram flour | la Vigna mungo; Phaseolus mungo | hi उड़द का आटा | hi-Latn urad atta | ta-Latn ulundhu maavu",
+    id: "urad-flour",
+    names:
+      "urad flour; black gram flour | la Vigna mungo; Phaseolus mungo | hi उड़द का आटा | hi-Latn urad atta" +
+      " | ta-Latn ulundhu maavu",
     inci: "Phaseolus Mungo Seed Powder", plant: "urad",
     jobs: ["slip", "protein", "wash"], use: "makers soak and grind it for a slippery wash", colour: [0.9, 0.03, 90],
     tags: ["protein", "slip"],
@@ -232,7 +243,8 @@ export const SEEDS: readonly Material[] = [
       soak: FLOUR_SOAK },
   }),
   ...herb("seed", {
-    id: "masoor-flour", names: "masoor flour; red lentil flour | la Lens culinaris | hi मसूर का आटा | hi-Latn masoor atta",
+    id: "masoor-flour",
+    names: "masoor flour; red lentil flour | la Lens culinaris | hi मसूर का आटा | hi-Latn masoor atta",
     inci: "Lens Esculenta Seed Powder", plant: "masoor",
     jobs: ["wash", "protein"], use: "makers use it in wash pastes", colour: [0.8, 0.11, 60], tags: ["protein"],
     water: ifct(9.71, 0.5, "B013"), oil: ifct(0.75, 0.06, "B013", "fat"),
@@ -241,7 +253,10 @@ export const SEEDS: readonly Material[] = [
       soak: FLOUR_SOAK },
   }),
   ...herb("seed", {
-    id: "bakuchi", names: "bakuchi; babchi | la Psoralea corylifolia; Cullen corylifolium | hi बाकुची | hi-Latn babchi; bavachi | sa-Latn bakuchi | ta-Latn karpokarisi",
+    id: "bakuchi",
+    names:
+      "bakuchi; babchi | la Psoralea corylifolia; Cullen corylifolium | hi बाकुची | hi-Latn babchi; bavachi" +
+      " | sa-Latn bakuchi | ta-Latn karpokarisi",
     inci: "Psoralea Corylifolia Seed Powder",
     notToConfuse: "Bakuchiol, sold for faces, is one purified part; the seed itself burns skin in the sun.",
     jobs: ["scalp"], use: "some makers use a pinch; skin that had it burns in the sun, so leave it to a physician",
@@ -252,11 +267,14 @@ export const SEEDS: readonly Material[] = [
   ...herb("seed", {
     id: "cocoa", names: "cocoa powder; cacao | la Theobroma cacao", inci: "Theobroma Cacao Seed Powder",
     notToConfuse: "Drinking chocolate is half sugar; this is the plain powder.",
-    jobs: ["colour", "shine"], use: "makers use a spoon for a warm brown cast that washes out", colour: [0.36, 0.06, 50],
+    jobs: ["colour", "shine"], use: "makers use a spoon for a warm brown cast that washes out",
+    colour: [0.36, 0.06, 50],
     tags: ["stainsBrown"],
     water: usda(0.03, 0.02, 0.05, "cocoa, dry powder, unsweetened"),
-    oil: usda(0.137, 0.1, 0.22, "cocoa, dry powder, unsweetened, fat"), dissolving: practice(0.25, 0.18, 0.32, "a quarter"),
-    powder: { holding: estimate(1.2, 0.9, 1.6), bulk: usdaSpoon(5.4, "tbsp", "cocoa, dry powder, unsweetened"), tags: ["clumps"] },
+    oil: usda(0.137, 0.1, 0.22, "cocoa, dry powder, unsweetened, fat"),
+    dissolving: practice(0.25, 0.18, 0.32, "a quarter"),
+    powder: { holding: estimate(1.2, 0.9, 1.6), bulk: usdaSpoon(5.4, "tbsp", "cocoa, dry powder, unsweetened"),
+      tags: ["clumps"] },
   }),
   ...herb("seed", {
     id: "rice-bran", names: "rice bran | la Oryza sativa | ja-Latn nuka", inci: "Oryza Sativa Bran", plant: "rice-bran",
@@ -269,23 +287,31 @@ export const SEEDS: readonly Material[] = [
   ...herb("seed", {
     id: "colloidal-oat", names: "colloidal oatmeal; oat, very fine | la Avena sativa", inci: "Avena Sativa Kernel Meal",
     plant: "oat-flour", notToConfuse: "Colloidal oatmeal stays afloat in water; oat flour settles.",
-    jobs: ["slip", "moisture"], use: "makers use it for a soft, soothing base", colour: [0.92, 0.03, 85], tags: ["slip"],
+    jobs: ["slip", "moisture"], use: "makers use it for a soft, soothing base", colour: [0.92, 0.03, 85],
+    tags: ["slip"],
     water: usda(0.0855, 0.07, 0.11, "oat flour"), oil: usda(0.0912, 0.06, 0.1, "oat flour, fat"),
     dissolving: practice(0.12, 0.07, 0.18, "gum and protein"),
-    powder: { holding: estimate(1.7, 1.3, 2.2), bulk: practice(0.45, 0.37, 0.54, "finer than flour, and lighter"), soak: GUM_SOAK },
+    powder: { holding: estimate(1.7, 1.3, 2.2), bulk: practice(0.45, 0.37, 0.54, "finer than flour, and lighter"),
+      soak: GUM_SOAK },
   }),
   ...herb("seed", {
-    id: "yellow-mustard", names: "yellow mustard powder; white mustard | la Sinapis alba; Brassica alba | hi पीली सरसों | hi-Latn peeli sarson",
+    id: "yellow-mustard",
+    names:
+      "yellow mustard powder; white mustard | la Sinapis alba; Brassica alba | hi पीली सरसों" +
+      " | hi-Latn peeli sarson",
     inci: "Sinapis Alba Seed Powder",
     notToConfuse: "Brown mustard (Brassica juncea) burns more.",
     jobs: ["scalp"], use: "makers use a pinch for warmth; it burns skin and eyes", colour: [0.84, 0.12, 95],
     tags: ["irritant", "protein"],
-    water: usda(0.0527, 0.04, 0.07, "spices, mustard seed, ground"), oil: usda(0.3624, 0.3, 0.4, "spices, mustard seed, ground, fat"),
+    water: usda(0.0527, 0.04, 0.07, "spices, mustard seed, ground"),
+    oil: usda(0.3624, 0.3, 0.4, "spices, mustard seed, ground, fat"),
     dissolving: practice(0.2, 0.13, 0.28, "a fifth goes into water: sugars, protein, mucilage"),
-    powder: { holding: estimate(1.1, 0.8, 1.4), bulk: usdaSpoon(2, "tsp", "mustard seed, ground"), tags: ["smells", "lingers"] },
+    powder: { holding: estimate(1.1, 0.8, 1.4), bulk: usdaSpoon(2, "tsp", "mustard seed, ground"),
+      tags: ["smells", "lingers"] },
   }),
   ...herb("seed", {
-    id: "almond-meal", names: "almond meal; ground almonds | la Prunus dulcis | hi बादाम का आटा | hi-Latn badam ka atta",
+    id: "almond-meal",
+    names: "almond meal; ground almonds | la Prunus dulcis | hi बादाम का आटा | hi-Latn badam ka atta",
     inci: "Prunus Amygdalus Dulcis Seed Meal", plant: "almond",
     jobs: ["condition", "protein"], use: "makers use it as a rich, gritty base", colour: [0.88, 0.05, 80],
     tags: ["nut", "protein"],
@@ -294,18 +320,22 @@ export const SEEDS: readonly Material[] = [
     powder: { holding: estimate(0.45, 0.3, 0.65), bulk: usdaSpoon(95, "cup", "nuts, almonds, ground") },
   }),
   ...herb("seed", {
-    id: "coriander-seed", names: "coriander seed | la Coriandrum sativum | hi धनिया | hi-Latn dhaniya | ta-Latn kothamalli",
+    id: "coriander-seed",
+    names: "coriander seed | la Coriandrum sativum | hi धनिया | hi-Latn dhaniya | ta-Latn kothamalli",
     inci: "Coriandrum Sativum Seed",
     jobs: ["scent", "scalp"], use: "makers brew it or infuse it in oil", colour: [0.66, 0.06, 80],
-    water: usda(0.0886, 0.07, 0.11, "spices, coriander seed"), oil: usda(0.1777, 0.14, 0.21, "spices, coriander seed, fat"),
+    water: usda(0.0886, 0.07, 0.11, "spices, coriander seed"),
+    oil: usda(0.1777, 0.14, 0.21, "spices, coriander seed, fat"),
     dissolving: practice(0.15, 0.1, 0.21, "like its kin"),
     whole: { id: "coriander-seed", bulk: usdaSpoon(1.8, "tsp", "spices, coriander seed"), name: "coriander seeds" },
   }),
   ...herb("seed", {
-    id: "potato-starch", names: "potato starch | la Solanum tuberosum | de Kartoffelstärke", inci: "Solanum Tuberosum Starch",
+    id: "potato-starch", names: "potato starch | la Solanum tuberosum | de Kartoffelstärke",
+    inci: "Solanum Tuberosum Starch",
     notToConfuse: "Potato flour is the whole dried potato and thickens cold; this is only its starch.",
     jobs: ["thicken"], use: "makers cook it to a cream", colour: [0.97, 0.004, 95], solids: STARCH_SOLIDS,
     water: practice(0.18, 0.14, 0.2, "air-dry potato starch"), oil: STARCH_OIL, dissolving: UNDISSOLVED,
-    powder: { tags: ["rawStarch"], holding: RAW_STARCH, bulk: practice(0.68, 0.6, 0.76, "about 10 g to a tablespoon"), soak: STARCH_SOAK },
+    powder: { tags: ["rawStarch"], holding: RAW_STARCH, bulk: practice(0.68, 0.6, 0.76, "about 10 g to a tablespoon"),
+      soak: STARCH_SOAK },
   }),
 ];

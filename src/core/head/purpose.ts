@@ -12,6 +12,8 @@ export interface Purpose {
   readonly dye: boolean;
   /** It sits heavy on the neck. */
   readonly heavy: boolean;
+  /** How thick it usually is, in the words of a target. */
+  readonly word: "pancakeBatter" | "cream" | "thickPaste";
   /** How it is worn, unless the maker says otherwise. */
   readonly worn: Worn;
   /** Grams of paste per gram of hair. */
@@ -22,9 +24,10 @@ export interface Purpose {
   readonly leaveOnMin: Figure;
 }
 
-const CARE = { region: "wholeHead", dye: false, heavy: false, worn: "loose" } as const;
+const CARE = { region: "wholeHead", dye: false, heavy: false, word: "cream", worn: "loose" } as const;
 const DYE = {
   dye: true,
+  word: "thickPaste",
   worn: "wrapped",
   loadGPerG: practice(9.8, 8.4, 11.2, "calibrated: what practice takes by length"),
   filmMm: practice(1.5, 1.1, 1.9, "calibrated: what practice takes by length"),
@@ -35,6 +38,7 @@ const DYE = {
 const ROWS = {
   lightCoat: {
     ...CARE,
+    word: "pancakeBatter",
     loadGPerG: practice(1.05, 0.84, 1.3, "calibrated: what practice takes by length"),
     filmMm: estimate(0.2, 0.1, 0.3),
     leaveOnMin: practice(25, 20, 30),

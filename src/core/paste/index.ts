@@ -12,6 +12,7 @@ export { liquidOf, type MixedLiquid } from "./mix";
 export * from "./pourPlan";
 export * from "./scaleBlend";
 export * from "./target";
+export * from "./startingBlends";
 export * from "./stays";
 export type { Verdict } from "./verdict";
 export * from "./promised";

@@ -1,4 +1,4 @@
-import { normals, normalShare, seeded, Z95, type Band } from "../figure";
+import { normalShare, seeded, Z95, type Band } from "../figure";
 import { phiOf, PHI_MAX } from "../flow";
 import { BETWEEN_STRANDS, coatOnLengthsMm, LEFT_IN_BOWL, SECTION_MM, type Coverage, type Worn } from "../head";
 import { yieldForCoatPa } from "./coat";
@@ -29,24 +29,46 @@ function chanceOfAtLeast(thickness: Thickness, yieldPa: number): number {
   return spread > 0 ? normalShare((mid - wanted) / spread) : mid >= wanted ? 1 : 0;
 }
 
-/** One fixed seed and few draws: the chance over the thickness is summed exactly in each. */
-const DRAWS = 256;
+/** Few draws, since the chance over the thickness is summed exactly in each. */
+const DRAWS = 64;
 const DIMENSIONS = 4;
-const Z: Float64Array = (() => {
-  const normal = normals(seeded(20_261_127));
-  const half = Float64Array.from({ length: (DRAWS * DIMENSIONS) / 2 }, normal);
-  // Each draw with its mirror image, so that the middle stays the middle.
-  return Float64Array.from([...half, ...half.map((z) => -z)]);
+/**
+ * Standard normal numbers, a row a dimension: each takes every one of as many equal shares once, in an order of its own
+ * from one fixed seed, so that few say as much as many.
+ * @source Latin hypercube sampling, McKay, Beckman & Conover 1979 (from memory)
+ */
+const Z: readonly Float64Array[] = (() => {
+  const random = seeded(20_261_127);
+  const shares = Array.from({ length: DRAWS }, (_, i) => zAt((i + 0.5) / DRAWS));
+  return Array.from({ length: DIMENSIONS }, () => {
+    const row = Float64Array.from(shares);
+    for (let i = row.length - 1; i > 0; i--) {
+      const j = Math.floor(random() * (i + 1));
+      [row[i], row[j]] = [row[j], row[i]];
+    }
+    return row;
+  });
 })();
+
+/** The inverse of `normalShare`, by halving. */
+function zAt(share: number): number {
+  let [low, high] = [-8, 8];
+  for (let i = 0; i < 50; i++) {
+    const mid = (low + high) / 2;
+    if (normalShare(mid) < share) low = mid;
+    else high = mid;
+  }
+  return (low + high) / 2;
+}
 
 /** A value that cannot be below zero, at so many standard deviations from its middle. */
 const at = ({ low, mid, high }: Band, z: number): number =>
   mid * Math.exp((z * Math.log(z < 0 ? mid / low : high / mid)) / Z95);
-const banded = ({ low, value, high }: { low: number; value: number; high: number }): Band => ({
-  low,
-  mid: value,
-  high,
-});
+const drawnOf = ({ low, value, high }: { low: number; value: number; high: number }, dimension: number): Float64Array =>
+  Z[dimension].map((z) => at({ low, mid: value, high }, z));
+/** What does not depend on the bowl is drawn once. */
+const SECTION_DRAWN = drawnOf(SECTION_MM, 2);
+const BETWEEN_DRAWN = drawnOf(BETWEEN_STRANDS, 3);
 
 export interface OnTheHead {
   /** Grams of paste that are made. */
@@ -74,22 +96,19 @@ export interface Hanging {
  */
 export function hangingLoose({ totalG, need, pasteGPerMl, thickness }: OnTheHead): Hanging {
   const onHeadG = totalG / (1 + LEFT_IN_BOWL.value);
-  const section = banded(SECTION_MM);
-  const between = banded(BETWEEN_STRANDS);
   const coat = (hairG: number, scalpG: number, sectionMm: number, betweenMlPerMl: number) =>
     hairG > 0 ? coatOnLengthsMm((onHeadG - scalpG) / hairG, pasteGPerMl, sectionMm, betweenMlPerMl) : 0;
   const drawn = new Float64Array(DRAWS);
   let chance = 0;
   for (let n = 0; n < DRAWS; n++) {
-    const z = (dimension: number) => Z[n * DIMENSIONS + dimension];
-    drawn[n] = coat(at(need.hairG, z(0)), at(need.scalpG, z(1)), at(section, z(2)), at(between, z(3)));
+    drawn[n] = coat(at(need.hairG, Z[0][n]), at(need.scalpG, Z[1][n]), SECTION_DRAWN[n], BETWEEN_DRAWN[n]);
     chance += chanceOfAtLeast(thickness, yieldForCoatPa(drawn[n], pasteGPerMl)) / DRAWS;
   }
   drawn.sort();
   return {
     coatMm: {
       low: drawn[Math.floor(0.05 * DRAWS)],
-      mid: coat(need.hairG.mid, need.scalpG.mid, section.mid, between.mid),
+      mid: coat(need.hairG.mid, need.scalpG.mid, SECTION_MM.value, BETWEEN_STRANDS.value),
       high: drawn[Math.floor(0.95 * DRAWS)],
     },
     chance: Math.min(1, chance),

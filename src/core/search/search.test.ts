@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { findMaterial } from "../material";
 import { CATALOGUE } from "../catalogue";
+import { REGIONAL_NAMES } from "../regional";
 import {
   readPage,
   search,
@@ -15,7 +16,7 @@ import {
 } from ".";
 import { parseAmount, type TypedAmount } from "../measure";
 
-const index = searchIndex(CATALOGUE, [{ id: "amla", text: "Tart green powder" }]);
+const index = searchIndex(CATALOGUE, [{ id: "amla", text: "Tart green powder" }, ...REGIONAL_NAMES]);
 const ids = (query: string) => search(index, query).map(({ id }) => id);
 
 test("everything is found by every one of its names", () => {

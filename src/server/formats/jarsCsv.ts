@@ -1,3 +1,4 @@
+import { REGIONAL_NAMES } from "@/core/regional";
 import Papa from "papaparse";
 import { search, searchIndex } from "@/core/search";
 import {
@@ -142,7 +143,7 @@ export function readJarsCsv(csv: string, known: readonly OwnThing[], today: stri
       ).map((problem) => ({ ...problem, field: `own_thing ${thing.id}.${problem.field}` })),
     );
   const everything = everythingOn({ own: ownMaterials(all) });
-  const index = searchIndex(everything);
+  const index = searchIndex(everything, REGIONAL_NAMES);
   const ids = new Set<string>();
   const byId = new Map(everything.map((material) => [material.id, material]));
   const byName = new Map<string, string>();

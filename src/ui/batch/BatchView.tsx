@@ -2,7 +2,7 @@
 import "@/core/catalogue";
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import { aimOf, asSeen, soakedMin, stepAtMs, unpackEvents, type LastTime, type Worksheet } from "@/core/batch";
+import { aimOf, asSeen, soakedMin, stepAtMs, stepNow, unpackEvents, type LastTime, type Worksheet } from "@/core/batch";
 import { findMaterial } from "@/core/material";
 import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
@@ -20,6 +20,7 @@ import { BowlWays } from "./BowlWays";
 import { History } from "./History";
 import { HowWasIt } from "./HowWasIt";
 import { OrderOfWork } from "./OrderOfWork";
+import { StepNow } from "./StepNow";
 import { Pours } from "./Pours";
 import { Tests } from "./Tests";
 import { useEvents } from "./useEvents";
@@ -57,6 +58,7 @@ export function BatchView({
   nowMs: firstNow,
 }: BatchViewProps) {
   const [firstEvents] = useState(() => unpackEvents(packedEvents));
+  const [whole, setWhole] = useState(false);
   const { events, state, waiting, onlyHere, trouble, aside, sendAgain, drop, happen } = useEvents(
     batch.id,
     firstEvents,
@@ -86,6 +88,46 @@ export function BatchView({
   const onHeadMs = atMs(sheet.mixedMin) + (sheet.onHeadMin - sheet.mixedMin) * 60_000;
   const dyes = answer.lines.some(({ materialId }) => findMaterial(materialId)?.tags.includes("dye"));
   const materialOf = (line: number) => materialName(answer.lines[line]?.materialId ?? "");
+
+  // What is poured and said stands where it is needed: at its step while that is on, beside it else.
+  const now = stepNow(sheet, state).step?.id;
+  const pouring = !closed && (now === "firstPour" || now === "pour");
+  const pours = (
+    <Pours
+      liquid={aim.jug}
+      colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]}
+      liquidName={poured}
+      pouredMl={state.pouredMl}
+      parts={liquidParts(question.liquid).map(({ materialId, share }) => ({
+        name: materialName(materialId),
+        share,
+      }))}
+      spoons={question.spoons}
+      closed={closed}
+      onPour={(ml) => happen({ kind: "poured", ml })}
+    />
+  );
+  const mixing = !closed && (
+    <div className="no-print">
+      <Mixing
+        question={aim.question}
+        answer={aim.answer}
+        pouredMl={state.pouredMl || undefined}
+        minutesSoaked={soakedMin(state, nowMs)}
+        heard={made.heard}
+        lastSaid={state.lastWord}
+        onSaid={(word) => happen({ kind: "said", word })}
+        lastTest={state.tests.at(-1)?.reading}
+        onDone={(option) => doneOption(option, aim.question).forEach(happen)}
+      >
+        <p>
+          <Link href={`/measure?batch=${batch.id}`} className="pressable inline-flex min-h-11 items-center">
+            measure it with a ring or on a plate
+          </Link>
+        </p>
+      </Mixing>
+    </div>
+  );
 
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10 print:max-w-none print:px-0 print:pt-0">
@@ -130,34 +172,52 @@ export function BatchView({
       <Aside taps={aside} materialOf={materialOf} onAgain={sendAgain} onDrop={drop} />
 
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13.5rem] print:gap-x-5">
-        <OrderOfWork
-          startsAtMs={batch.startsAtMs}
-          sheet={sheet}
-          question={question}
-          answer={answer}
-          events={events}
-          state={state}
-          closed={closed}
-          timeZone={timeZone}
-          nowMs={nowMs}
-          onHappen={happen}
-        />
-        <aside className="flex flex-col gap-7 print:gap-2" aria-label="What went in and how it was">
-          <div className="print:hidden">
-            <Pours
-              liquid={aim.jug}
-              colour={findMaterial(question.liquid.materialId)?.colour ?? [0.9, 0.03, 220]}
-              liquidName={poured}
-              pouredMl={state.pouredMl}
-              parts={liquidParts(question.liquid).map(({ materialId, share }) => ({
-                name: materialName(materialId),
-                share,
-              }))}
-              spoons={question.spoons}
+        <div className="flex flex-col gap-5">
+          {!closed && (
+            <StepNow
+              startsAtMs={batch.startsAtMs}
+              sheet={sheet}
+              question={question}
+              answer={answer}
+              state={state}
+              timeZone={timeZone}
+              onHappen={happen}
+              control={
+                pouring && (
+                  <>
+                    {pours}
+                    {mixing}
+                  </>
+                )
+              }
+            />
+          )}
+          {/* With wet hands the rest is out of the way; on a wide screen and on paper it stands beside. */}
+          <button
+            type="button"
+            className="no-print pressable min-h-11 self-start lg:hidden"
+            aria-expanded={whole}
+            onClick={() => setWhole(!whole)}
+          >
+            {whole ? "fold the order of work" : "the whole order of work"}
+          </button>
+          <div className={`${whole ? "" : "hidden"} lg:block print:block`}>
+            <OrderOfWork
+              startsAtMs={batch.startsAtMs}
+              sheet={sheet}
+              question={question}
+              answer={answer}
+              events={events}
+              state={state}
               closed={closed}
-              onPour={(ml) => happen({ kind: "poured", ml })}
+              timeZone={timeZone}
+              nowMs={nowMs}
+              onHappen={happen}
             />
           </div>
+        </div>
+        <aside className="flex flex-col gap-7 print:gap-2" aria-label="What went in and how it was">
+          {!pouring && <div className="print:hidden">{pours}</div>}
           <div className="hidden print:block">
             <div className="w-36">
               <SmallBowl layers={answer.layers} totalMl={answer.totalMl} />
@@ -166,27 +226,7 @@ export function BatchView({
               Really poured: {state.pouredMl > 0 ? `${roundTo(state.pouredMl, 1)} ml` : "________ ml"}
             </p>
           </div>
-          {!closed && (
-            <div className="no-print">
-              <Mixing
-                question={aim.question}
-                answer={aim.answer}
-                pouredMl={state.pouredMl || undefined}
-                minutesSoaked={soakedMin(state, nowMs)}
-                heard={made.heard}
-                lastSaid={state.lastWord}
-                onSaid={(word) => happen({ kind: "said", word })}
-                lastTest={state.tests.at(-1)?.reading}
-                onDone={(option) => doneOption(option, aim.question).forEach(happen)}
-              >
-                <p>
-                  <Link href={`/measure?batch=${batch.id}`} className="pressable inline-flex min-h-11 items-center">
-                    measure it with a ring or on a plate
-                  </Link>
-                </p>
-              </Mixing>
-            </div>
-          )}
+          {!pouring && mixing}
           {state.tests.length > 0 && (
             <div className="print:hidden">
               <Tests tests={state.tests} answer={aim.answer} />

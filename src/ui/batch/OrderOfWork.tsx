@@ -1,16 +1,5 @@
 "use client";
-import {
-  doneBy,
-  mixingSteps,
-  reachedBy,
-  stepAtMs,
-  type BatchEvent,
-  type BatchPayload,
-  type BatchState,
-  type Stage,
-  type StepId,
-  type Worksheet,
-} from "@/core/batch";
+import { reachedBy, stepAtMs, type BatchEvent, type BatchPayload, type BatchState, type Worksheet } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { minuteWords } from "@/words/amounts";
 import { STEP_NAME } from "@/words/names";
@@ -20,15 +9,8 @@ import { Button } from "../parts/Button";
 import { useShelf } from "../shelf/ShelfContext";
 import { AnotherTime } from "./AnotherTime";
 import { GatherList } from "./GatherList";
+import { reach, stageAfter } from "./stages";
 import { WhereItStands } from "./WhereItStands";
-
-/** Stages that end a step, and the press that says so. */
-const STAGE_AFTER: Readonly<Partial<Record<StepId, { readonly stage: Stage; readonly press: string }>>> = {
-  apply: { stage: "onHead", press: "On the head, last section" },
-  rinse: { stage: "rinsed", press: "Rinsed" },
-};
-
-const MIXED = { stage: "mixed", press: "Mixed: the rest begins" } as const;
 
 interface OrderOfWorkProps {
   readonly startsAtMs: number;
@@ -58,19 +40,12 @@ export function OrderOfWork({
 }: OrderOfWorkProps) {
   const { vessels } = useShelf();
   const done = new Set(state.done);
-  const lastMixing = mixingSteps(sheet).at(-1);
-  const reach = (stage: Stage, step: StepId) => {
-    onHappen({ kind: "reached", stage });
-    // The press gives way to when it was; that takes the focus, and is read out by it.
-    requestAnimationFrame(() => document.getElementById(`reached-${stage}`)?.focus());
-    for (const one of doneBy(sheet, step)) if (!done.has(one)) onHappen({ kind: "ticked", step: one, done: true });
-  };
   return (
     <section aria-label="The order of work">
       <ol className="relative ml-1.5 border-l-[3px] border-ink">
         {sheet.steps.map((step) => {
           const { id, startMin, durationMin } = step;
-          const stage = id === lastMixing ? MIXED : STAGE_AFTER[id];
+          const stage = stageAfter(sheet, id);
           const at = stepAtMs(startMin, startsAtMs, sheet, answer, state);
           return (
             <li
@@ -139,7 +114,10 @@ export function OrderOfWork({
                       )}
                     </div>
                   ) : (
-                    <Button className="no-print mt-1 min-h-12" onClick={() => reach(stage.stage, id)}>
+                    <Button
+                      className="no-print mt-1 min-h-12"
+                      onClick={() => reach(stage.stage, id, sheet, state, onHappen)}
+                    >
                       {stage.press}
                     </Button>
                   ))}

@@ -1,10 +1,10 @@
 "use client";
-import { useEffect, useMemo, useReducer, useRef, useState } from "react";
+import { Suspense, useEffect, useMemo, useReducer, useRef, useState } from "react";
 import { computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import type { BlendPage } from "@/server/blendPage";
 import { kitchenNumber } from "@/words/amounts";
 import { problemWords } from "@/words/problems";
-import { later } from "../parts/later";
+import { later, opened } from "../parts/later";
 import { OfferedDraft } from "../forms/OfferedDraft";
 import { useDraft } from "../forms/useDraft";
 import { allTables } from "../shelf/allTables";
@@ -21,6 +21,7 @@ import {
   type Edit,
   type TakenPage,
 } from "./document";
+import type { EmptyBowlProps } from "./EmptyBowl";
 import type { FiguresChangedProps } from "./FiguresChanged";
 import { JugSide } from "./JugSide";
 import { isMuchEssentialOil } from "./isMuchEssentialOil";
@@ -28,16 +29,19 @@ import { SaveAndMake } from "./SaveAndMake";
 import { Sentence } from "./Sentence";
 import { TypedPage } from "./TypedPage";
 import { usePour } from "./usePour";
+import type { WhenProps } from "./WhenItGoesOn";
 import { Verdict } from "./Verdict";
 
 const BelowTheBowl = later<BelowProps>(() => import("./BelowTheBowl").then((file) => file.BelowTheBowl));
 
+const WhenItGoesOn = opened<WhenProps>(() => import("./WhenItGoesOn").then((file) => file.WhenItGoesOn));
+const EmptyBowl = later<EmptyBowlProps>(() => import("./EmptyBowl").then((file) => file.EmptyBowl));
 const FiguresChanged = later<FiguresChangedProps>(() => import("./FiguresChanged").then((file) => file.FiguresChanged));
 
 const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What a save keeps: everything but the head itself, which is kept under Heads. */
-const contentOf = ({ head: _, ...kept }: BlendDocument): string =>
+const contentOf = ({ head: _, whenText: __, ...kept }: BlendDocument): string =>
   JSON.stringify({
     ...kept,
     lines: kept.lines.map(({ materialId, jarId, role, text, unit, fill }) => ({
@@ -56,7 +60,16 @@ interface Solved {
   readonly question: PasteQuestion;
 }
 
-export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow, figures }: BlendPage) {
+export function BlendView({
+  start,
+  heads,
+  spoons,
+  saved: savedAtFirst,
+  tomorrow,
+  figures,
+  made = [],
+  starts = [],
+}: BlendPage) {
   const { shelf, find } = useShelf();
   const [doc, apply] = useReducer(edit, start, ({ blend, ...rest }) => documentOf(blend, rest));
   /** The last large edit, and the way back to just before it: not past what was done since. */
@@ -105,6 +118,8 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow,
     return found && problemWords(found);
   };
   const whole = problemAt("lines");
+  // An empty bowl is a first step and no error.
+  const empty = doc.lines.length === 0;
   const changed = savedContent !== contentOf(doc);
   const draft = useDraft(
     `blend:${saved?.id ?? "new"}`,
@@ -223,10 +238,11 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow,
         <div>
           <div className="max-w-[52rem] text-lg leading-relaxed" aria-live="polite">
             {whole && (
-              <p className="text-stop" role="alert">
+              <p className={empty ? "" : "text-stop"} role={empty ? undefined : "alert"}>
                 {whole}
               </p>
             )}
+            {empty && <EmptyBowl onAdd={(material) => dispatch({ do: "add", material })} made={made} starts={starts} />}
             {!whole && problems.length > 0 && (
               <p className="text-stop" role="alert">
                 Something above cannot be used yet: {problemWords(problems[0])}
@@ -241,6 +257,11 @@ export function BlendView({ start, heads, spoons, saved: savedAtFirst, tomorrow,
                 onWear={(worn) => dispatch({ do: "set", change: { choices: { ...doc.choices, worn } } })}
                 onMultiply={multiply}
               />
+            )}
+            {result.ok && doc.whenText && (
+              <Suspense fallback={null}>
+                <WhenItGoesOn question={question} answer={result.value} whenText={doc.whenText} />
+              </Suspense>
             )}
             {undo && (
               <p>

@@ -41,10 +41,11 @@ export function BowlAndLabels({
   const layers = answer?.layers ?? [];
   const fromTop = [...layers.keys()].reverse();
   const middles = answer ? layerMiddles(layers, answer.totalMl) : [];
-  const gap = Math.min(LABEL_GAP, (VIEW.height - 60) / Math.max(1, layers.length));
+  // More of them than fit beside the bowl stand as a list, and no line leads to them.
+  const crowded = layers.length * LABEL_GAP > VIEW.height - 60;
   const placed = spread(
     fromTop.map((i) => middles[i]),
-    gap,
+    LABEL_GAP,
     60,
     VIEW.height - 6,
   );
@@ -101,7 +102,7 @@ export function BowlAndLabels({
           totalMl={answer?.totalMl ?? 0}
           consistency={answer?.on.mid ?? { state: "dry" }}
           text={text}
-          labelY={labelY}
+          labelY={crowded ? undefined : labelY}
           faded={stale}
           onPress={(layer) => layer.line !== undefined && setOpenLine(doc.lines[layer.line].key)}
         />
@@ -111,8 +112,8 @@ export function BowlAndLabels({
             return (
               <li
                 key={layer.kind === "line" ? doc.lines[layer.line!].key : layer.kind}
-                className="settles md:absolute md:left-2 md:right-0 md:-translate-y-1/2"
-                style={{ top: `${(placed[rank] / VIEW.height) * 100}%` }}
+                className={crowded ? "" : "settles md:absolute md:left-2 md:right-0 md:-translate-y-1/2"}
+                style={crowded ? undefined : { top: `${(placed[rank] / VIEW.height) * 100}%` }}
               >
                 {layer.kind === "line" ? (
                   lineLabel(layer.line!)

@@ -36,13 +36,16 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
   const { busy, wholeTrouble, theirs, settle, idFor, write } = useWrite<StoredBlend>();
   const [said, setSaid] = useState("");
   const [unnamed, setUnnamed] = useState("");
-  const [plan, setPlan] = useState<MakePlan>({
-    when: "now",
-    onHeadAt: tomorrow,
+  const [touched, setTouched] = useState<Partial<MakePlan>>({});
+  // What the sentence says of when it goes on holds until something else is said here.
+  const plan: MakePlan = {
+    when: doc.whenText ? "onHead" : "now",
+    onHeadAt: doc.whenText || tomorrow,
     madeAt: "",
     pouredText: "",
     headName: "",
-  });
+    ...touched,
+  };
   const noName =
     doc.name.trim() === ""
       ? "Give it a name to find it by."
@@ -180,7 +183,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
         >
           <MakeIt
             plan={plan}
-            change={(change) => setPlan({ ...plan, ...change })}
+            change={(change) => setTouched({ ...touched, ...change })}
             busy={busy}
             askName={!doc.headId}
             trouble={trouble}

@@ -1,5 +1,7 @@
 "use client";
 import { useState } from "react";
+import { wallWords } from "@/words/times";
+import { useShelf } from "../shelf/ShelfContext";
 import type { PasteAnswer } from "@/core/paste";
 import { minuteWords } from "@/words/amounts";
 import {
@@ -40,6 +42,7 @@ const PARTS: Readonly<Record<SentencePart, { readonly title: string; readonly fi
   kitchen: { title: "How warm is the kitchen?", fields: ["kitchenTempC"] },
   rest: { title: "How long does it rest?", fields: ["restMin"] },
   sizing: { title: "How much?", fields: [] },
+  when: { title: "When?", fields: [] },
 };
 
 function lengthWords({ head }: BlendDocument): string {
@@ -51,6 +54,7 @@ function lengthWords({ head }: BlendDocument): string {
 /** What is wanted, as one sentence; each underlined part opens its choices. */
 export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentenceProps) {
   const [open, setOpen] = useState<SentencePart>();
+  const { today } = useShelf();
   const set = (change: Partial<BlendDocument>) => dispatch({ do: "set", change });
   const head = heads.find(({ id }) => id === doc.headId);
   const warmth = Number.isFinite(typed(doc.liquidTempText)) ? warmthWord(typed(doc.liquidTempText)) : "?";
@@ -99,7 +103,8 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
       {part("hair", lengthWords(doc))}, like{" "}
       {part("thickness", typeof doc.target === "number" ? `${doc.target} Pa` : CONSISTENCY_NAME[doc.target])}, made up
       with {part("liquid", poured)} in a {part("kitchen", `${doc.kitchenText.trim() || "?"}°`)} kitchen, rested{" "}
-      {part("rest", rest)}; {part("sizing", SIZING_NAME[doc.sizing])}.
+      {part("rest", rest)}; {part("sizing", SIZING_NAME[doc.sizing])},{" "}
+      {part("when", doc.whenText ? `on ${wallWords(doc.whenText, today)}` : "whenever it suits")}.
     </p>
   );
 }

@@ -15,10 +15,11 @@ import { HairFields } from "../heads/HairFields";
 import { Field } from "../forms/Field";
 import { Options, optionsOf, type Option } from "../forms/Options";
 import { useEverything } from "../shelf/useEverything";
-import { draftHead, type BlendDocument, type Edit } from "./document";
+import { draftHead, forPurpose, type BlendDocument, type Edit } from "./document";
 
 /** The parts of the sentence that can be chosen. */
-export type SentencePart = "purpose" | "whose" | "hair" | "thickness" | "liquid" | "kitchen" | "rest" | "sizing";
+export type SentencePart =
+  "purpose" | "whose" | "hair" | "thickness" | "liquid" | "kitchen" | "rest" | "sizing" | "when";
 
 export interface ChoiceProps {
   readonly doc: BlendDocument;
@@ -45,7 +46,7 @@ function Purpose({ doc, set, problemAt, close }: ChoiceProps) {
         label="What is it for?"
         value={doc.purpose}
         options={optionsOf(PURPOSES, PURPOSE_NAME)}
-        onChange={(purpose) => set({ purpose })}
+        onChange={(purpose) => set(forPurpose(doc, purpose))}
         onPick={(purpose) => {
           if (PURPOSE[purpose].region === "wholeHead") close();
         }}
@@ -244,6 +245,33 @@ function HowMuch({ doc, set, close }: ChoiceProps) {
   );
 }
 
+function When({ doc, set, close }: ChoiceProps) {
+  return (
+    <div className="flex flex-col gap-3">
+      <Field label="On the head at" hint="It counts back from there. It is of this bowl, and not kept with the blend.">
+        {(a) => (
+          <input
+            {...a}
+            type="datetime-local"
+            value={doc.whenText ?? ""}
+            onChange={(event) => set({ whenText: event.target.value })}
+          />
+        )}
+      </Field>
+      <button
+        type="button"
+        className="pressable min-h-11 self-start"
+        onClick={() => {
+          set({ whenText: "" });
+          close();
+        }}
+      >
+        whenever it suits
+      </button>
+    </div>
+  );
+}
+
 const CHOICE: Readonly<Record<SentencePart, ComponentType<ChoiceProps>>> = {
   purpose: Purpose,
   whose: Whose,
@@ -253,6 +281,7 @@ const CHOICE: Readonly<Record<SentencePart, ComponentType<ChoiceProps>>> = {
   kitchen: Kitchen,
   rest: Rest,
   sizing: HowMuch,
+  when: When,
 };
 
 /** What one can choose for a part of the sentence. */

@@ -62,6 +62,8 @@ export interface BlendDocument {
   /** Empty: as the bowl calls for. */
   readonly restText: string;
   readonly sizing: Sizing;
+  /** When it should be on the head, as a wall clock in the house shows it; of this draft and its bowl, and of no version. */
+  readonly whenText?: string;
 }
 
 export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
@@ -171,6 +173,12 @@ export function documentOf(blend: Blend, rest: { name: string; headId: string | 
     sizing: blend.sizing,
   };
 }
+
+/** Another purpose brings its own thickness, unless another one was chosen. */
+export const forPurpose = (doc: BlendDocument, purpose: BlendDocument["purpose"]): Partial<BlendDocument> => ({
+  purpose,
+  ...(doc.target === PURPOSE[doc.purpose].word ? { target: PURPOSE[purpose].word } : {}),
+});
 
 /** True where something kept earlier is a document of today's shape. */
 export function isBlendDocument(kept: unknown): kept is BlendDocument {

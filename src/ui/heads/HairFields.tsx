@@ -10,20 +10,11 @@ import {
   STRAND_SIZES,
   type Head,
 } from "@/core/head";
-import {
-  AGE_NAME,
-  ALLERGY_GROUP_IDS,
-  allergyName,
-  CUT_NAME,
-  LANDMARK_NAME,
-  SHADE_NAME,
-  STRAND_COUNT_NAME,
-  STRAND_SIZE_NAME,
-} from "@/words/names";
+import { AGE_NAME, CUT_NAME, LANDMARK_NAME, SHADE_NAME, STRAND_COUNT_NAME, STRAND_SIZE_NAME } from "@/words/names";
 import type { DraftHead } from "../blend/document";
 import { Field } from "../forms/Field";
 import { typed } from "../forms/typed";
-import { useEverything } from "../shelf/useEverything";
+import { AllergyPicker } from "./AllergyPicker";
 import { Treatments } from "./Treatments";
 
 interface HairFieldsProps {
@@ -40,7 +31,6 @@ const ROUND_ASKED = `More than ${ASKED_FROM_CM} cm is rare. Is that once round, 
 
 /** Everything about one head of hair, measured or in words. */
 export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps) {
-  const { everything } = useEverything();
   const { hair, by } = head;
   const set = (change: Partial<Head>) => onChange({ ...head, hair: { ...hair, ...change } });
   const picks = <T extends string>(
@@ -176,45 +166,7 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
         )}
       </Field>
       {picks("age", "Age", AGES, AGE_NAME)}
-      <Field label="Known allergy">
-        {(attributes) => (
-          <select
-            {...attributes}
-            value=""
-            onChange={(event) =>
-              event.target.value && set({ allergies: [...new Set([...hair.allergies, event.target.value])] })
-            }
-          >
-            <option value="">add one …</option>
-            {ALLERGY_GROUP_IDS.map((id) => (
-              <option key={id} value={id}>
-                {allergyName(id)}
-              </option>
-            ))}
-            {everything.map(({ id, names }) => (
-              <option key={id} value={id}>
-                {names[0].text}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      {hair.allergies.length > 0 && (
-        <ul className="col-span-2 flex flex-wrap gap-x-4">
-          {hair.allergies.map((id) => (
-            <li key={id}>
-              {allergyName(id)}{" "}
-              <button
-                type="button"
-                className="pressable min-h-11"
-                onClick={() => set({ allergies: hair.allergies.filter((other) => other !== id) })}
-              >
-                not any more
-              </button>
-            </li>
-          ))}
-        </ul>
-      )}
+      <AllergyPicker allergies={hair.allergies} onChange={(allergies) => set({ allergies })} />
       <Treatments
         treated={hair.treated}
         onChange={(treated) => set({ treated })}

@@ -21,8 +21,8 @@ function fullness(head: Head): number {
   return Math.min(1.55, Math.max(0.7, roundCm / PONYTAIL_CM.medium.value));
 }
 
-/** A head from behind, hair drawn to its length; a scale of body marks at the side. */
-export function HeadPicture({ head, text }: { head: Head; text: string }) {
+/** A head from behind, hair drawn to its length; a scale of body marks at the side, unless it stands bare beside its name. */
+export function HeadPicture({ head, text, bare = false }: { head: Head; text: string; bare?: boolean }) {
   const cm = "cm" in head.longest ? head.longest.cm : LANDMARK_CM[head.longest.landmark].value;
   const endY = CROWN_Y + Math.min(118, Math.max(6, cm)) * UNIT;
   const wide = 31 * fullness(head);
@@ -40,7 +40,11 @@ export function HeadPicture({ head, text }: { head: Head; text: string }) {
   const hair = `M${MIDDLE} ${CROWN_Y - 4}C${a.join(" ")}C${b.join(" ")}${back(d, MIDDLE - wide, sideY)}${back(c, MIDDLE, CROWN_Y - 4)}Z`;
   const id = `hair-${Math.round(cm * 10)}-${head.shade}-${Math.round(wide * 10)}-${head.cut}-${strands}`;
   return (
-    <svg viewBox={`0 0 ${HEAD_VIEW.width} ${HEAD_VIEW.height}`} role="img" aria-label={text} className="block w-full">
+    <svg
+      viewBox={bare ? `14 0 192 ${HEAD_VIEW.height}` : `0 0 ${HEAD_VIEW.width} ${HEAD_VIEW.height}`}
+      {...(bare ? { "aria-hidden": true } : { role: "img", "aria-label": text })}
+      className="block w-full"
+    >
       <clipPath id={id}>
         <path d={hair} />
       </clipPath>
@@ -65,7 +69,7 @@ export function HeadPicture({ head, text }: { head: Head; text: string }) {
         })}
         <path d={`M${MIDDLE} ${CROWN_Y - 4}V${CROWN_Y + 20}`} className="stroke-ground" opacity="0.6" />
       </g>
-      {[20, 40, 60, 80, 100].map((mark) => (
+      {(bare ? [] : [20, 40, 60, 80, 100]).map((mark) => (
         <g key={mark}>
           <path d={`M238 ${CROWN_Y + mark * UNIT}h8`} className="stroke-quiet" strokeWidth="1.2" />
           <text x="234" y={CROWN_Y + mark * UNIT + 4} textAnchor="end" className="fill-quiet text-[11px]">

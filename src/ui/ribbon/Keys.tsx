@@ -19,7 +19,8 @@ const isTyping = (target: EventTarget | null) =>
 
 function switchTheme() {
   const root = document.documentElement;
-  const next = root.dataset.theme === "dim" ? "light" : "dim";
+  const now = root.dataset.theme ?? (matchMedia("(prefers-color-scheme: dark)").matches ? "dim" : "light");
+  const next = now === "dim" ? "light" : "dim";
   root.dataset.theme = next;
   document.cookie = `${THEME_COOKIE}=${next}; path=/; max-age=31536000; samesite=strict`;
 }

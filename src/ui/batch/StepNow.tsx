@@ -1,0 +1,62 @@
+"use client";
+import type { ReactNode } from "react";
+import { stepAtMs, stepNow, type BatchPayload, type BatchState, type Worksheet } from "@/core/batch";
+import type { PasteAnswer, PasteQuestion } from "@/core/paste";
+import { STEP_NAME } from "@/words/names";
+import { stepWords } from "@/words/steps";
+import { clockWords } from "@/words/times";
+import { Button } from "../parts/Button";
+import { useShelf } from "../shelf/ShelfContext";
+import { reach, stageAfter } from "./stages";
+
+interface StepNowProps {
+  readonly startsAtMs: number;
+  readonly sheet: Worksheet;
+  readonly question: PasteQuestion;
+  readonly answer: PasteAnswer;
+  readonly state: BatchState;
+  readonly timeZone: string;
+  readonly onHappen: (payload: BatchPayload) => void;
+  /** What one does at this step, where it is more than saying that it is done: the jug, the words. */
+  readonly control?: ReactNode;
+}
+
+/** The step that is on now, first and large with its own control, for hands with paste on them; the next in one line. */
+export function StepNow({ startsAtMs, sheet, question, answer, state, timeZone, onHappen, control }: StepNowProps) {
+  const { vessels } = useShelf();
+  const { step, next } = stepNow(sheet, state);
+  if (!step) return null;
+  const stage = stageAfter(sheet, step.id);
+  const open = stage && state.reachedMs[stage.stage] === undefined;
+  return (
+    <section aria-label="Now" className="no-print border-b-[3px] border-ink pb-5">
+      <p className="text-quiet">
+        now, at {clockWords(stepAtMs(step.startMin, startsAtMs, sheet, answer, state), timeZone)}
+      </p>
+      <h2 className="text-sentence font-say font-semibold">{STEP_NAME[step.id]}</h2>
+      <p className="max-w-[44rem] text-lg">{stepWords(step, answer, question, vessels)}</p>
+      {control && <div className="mt-3 max-w-[44rem]">{control}</div>}
+      <p className="mt-3">
+        {open ? (
+          <Button look="main" className="min-h-14" onClick={() => reach(stage.stage, step.id, sheet, state, onHappen)}>
+            {stage.press}
+          </Button>
+        ) : (
+          <Button
+            look="main"
+            className="min-h-14"
+            onClick={() => onHappen({ kind: "ticked", step: step.id, done: true })}
+          >
+            Done: {STEP_NAME[step.id].toLowerCase()}
+          </Button>
+        )}
+      </p>
+      {next && (
+        <p className="mt-2 text-quiet">
+          Then, at {clockWords(stepAtMs(next.startMin, startsAtMs, sheet, answer, state), timeZone)}:{" "}
+          {STEP_NAME[next.id].toLowerCase()}.
+        </p>
+      )}
+    </section>
+  );
+}

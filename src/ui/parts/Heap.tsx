@@ -1,0 +1,33 @@
+import type { ReactNode } from "react";
+import { ownColour } from "./colour";
+
+interface HeapProps {
+  readonly name: string;
+  readonly colour: readonly [number, number, number];
+  readonly onPress: () => void;
+  /** Of a heap that is pressed in and out. */
+  readonly pressed?: boolean;
+  readonly children?: ReactNode;
+}
+
+/** A powder as a heap in its own colour, to press. */
+export function Heap({ name, colour, onPress, pressed, children }: HeapProps) {
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed}
+      onClick={onPress}
+      className="group flex min-h-20 w-full flex-col items-center justify-start rounded-[3px] border-[1.5px] border-transparent px-1 py-1 text-center leading-tight hover:bg-sunk aria-pressed:border-ink aria-pressed:bg-sunk"
+    >
+      <svg viewBox="0 0 60 34" className="h-9 w-16" aria-hidden>
+        <path
+          d="M3 32C12 30 22 6 30 4C38 6 48 30 57 32Z"
+          style={{ fill: ownColour(colour) }}
+          className="stroke-ink stroke-[1.4]"
+        />
+      </svg>
+      <span className="group-aria-pressed:font-semibold">{name}</span>
+      {children}
+    </button>
+  );
+}
