@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { drop, putBookAside, putUp } from "./steps";
+import { bowlOfItsOwn, drop, putBookAside, putUp } from "./steps";
 import { v7 as uuid } from "uuid";
 
 putBookAside();
@@ -330,4 +330,30 @@ test("a practice bowl: pour, look, stop, see how far off, again", async ({ page 
   await page.getByRole("button", { name: "Another one" }).click();
   await expect(page.getByText("0 ml", { exact: true })).toBeVisible();
   await expect(page.getByText(/^1 bowl so far, off by \d+ % on average/)).toBeVisible();
+});
+
+test("on a phone the step that is on now stands first with its own control, the next in one line, the rest folded", async ({
+  page,
+  request,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/batches/${await bowlOfItsOwn(request, "One step at a time", "Wet hands")}`);
+  const now = page.getByRole("region", { name: "Now" });
+  await expect(now.getByRole("heading")).toHaveText("Gather");
+  await expect(now.getByText(/^Then, at \d\d:\d\d: dry things\.$/)).toBeVisible();
+  await expect(page.getByRole("region", { name: "The order of work" })).toBeHidden();
+  await now.getByRole("button", { name: "Done: gather" }).click();
+  await expect(now.getByRole("heading")).toHaveText("Dry things");
+  for (let i = 0; i < 6 && !(await now.getByRole("button", { name: /^Poured \d+ ml/ }).isVisible()); i++) {
+    const step = await now.getByRole("heading").textContent();
+    await now.getByRole("button", { name: /^Done: / }).click();
+    await expect(now.getByRole("heading")).not.toHaveText(step!);
+  }
+  // The jug is at its step, and a pour is what ends it.
+  await now.getByRole("button", { name: /^Poured \d+ ml/ }).click();
+  await expect(now.getByRole("heading")).not.toHaveText("First pour");
+  await expect(now.getByText(/ ml$/).first()).toBeVisible();
+  await expect(now.getByRole("button", { name: "Too thick" })).toBeVisible();
+  await page.getByRole("button", { name: "the whole order of work" }).click();
+  await expect(page.getByRole("region", { name: "The order of work" })).toBeVisible();
 });

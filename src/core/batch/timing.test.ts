@@ -95,6 +95,7 @@ test("the step that is on now is the first that is not done; a stage leaves what
   expect(stepNow(SHEET, state).next?.id).toBe(steps[1]);
   expect(now({ done: steps.slice(0, steps.indexOf("firstPour")) })).toBe("firstPour");
   expect(now({ done: steps.slice(0, steps.indexOf("firstPour")), pouredMl: 20 })).toBe("pour");
+  expect(now({ pouredMl: 20 })).toBe("pour");
   expect(now({ reachedMs: { mixed: START } })).toBe("rest");
   expect(now({ reachedMs: { mixed: START, onHead: START } })).toBe("leaveOn");
   expect(now({ reachedMs: { rinsed: START } })).toBe("clear");

@@ -52,8 +52,8 @@ export const reachedBy = (
     ?.id;
 
 /**
- * The step that is on now, and the next: the first that is neither ticked nor left behind by a stage that was reached;
- * the first pour is done once something was poured. Nothing where all is done.
+ * The step that is on now, and the next: the first that is neither ticked nor left behind by a stage that was reached, or
+ * by what was poured. Nothing where all is done.
  */
 export function stepNow(
   { steps }: Pick<Worksheet, "steps">,
@@ -61,12 +61,11 @@ export function stepNow(
 ): { readonly step?: WorkStep; readonly next?: WorkStep } {
   const placeOf = (step: StepId | undefined) => steps.findIndex(({ id }) => id === step);
   const behind = Math.max(
+    pouredMl > 0 ? placeOf("firstPour") : -1,
     reachedMs.mixed === undefined ? -1 : placeOf(mixingSteps({ steps }).at(-1)),
     reachedMs.onHead === undefined ? -1 : placeOf("apply"),
     reachedMs.rinsed === undefined ? -1 : placeOf("rinse"),
   );
-  const [step, next] = steps.filter(
-    ({ id }, i) => i > behind && !done.includes(id) && !(id === "firstPour" && pouredMl > 0),
-  );
+  const [step, next] = steps.filter(({ id }, i) => i > behind && !done.includes(id));
   return { ...(step ? { step } : {}), ...(next ? { next } : {}) };
 }

@@ -23,6 +23,7 @@ import { OrderOfWork } from "./OrderOfWork";
 import { StepNow } from "./StepNow";
 import { Pours } from "./Pours";
 import { Tests } from "./Tests";
+import { useAwake } from "./useAwake";
 import { useEvents } from "./useEvents";
 import { FromShelf } from "./FromShelf";
 import { WentIn } from "./WentIn";
@@ -91,6 +92,14 @@ export function BatchView({
 
   // What is poured and said stands where it is needed: at its step while that is on, beside it else.
   const now = stepNow(sheet, state).step?.id;
+  // Hands are in it: not while it rests for hours, or sits under a cap.
+  useAwake(
+    !closed &&
+      now !== undefined &&
+      now !== "rest" &&
+      now !== "leaveOn" &&
+      (state.done.length > 0 || state.pouredMl > 0),
+  );
   const pouring = !closed && (now === "firstPour" || now === "pour");
   const pours = (
     <Pours
@@ -181,6 +190,7 @@ export function BatchView({
               answer={answer}
               state={state}
               timeZone={timeZone}
+              nowMs={nowMs}
               onHappen={happen}
               control={
                 pouring && (
@@ -213,6 +223,7 @@ export function BatchView({
               timeZone={timeZone}
               nowMs={nowMs}
               onHappen={happen}
+              nowStep={now}
             />
           </div>
         </div>

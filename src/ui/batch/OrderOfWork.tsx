@@ -1,5 +1,13 @@
 "use client";
-import { reachedBy, stepAtMs, type BatchEvent, type BatchPayload, type BatchState, type Worksheet } from "@/core/batch";
+import {
+  reachedBy,
+  stepAtMs,
+  type BatchEvent,
+  type BatchPayload,
+  type BatchState,
+  type StepId,
+  type Worksheet,
+} from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { minuteWords } from "@/words/amounts";
 import { STEP_NAME } from "@/words/names";
@@ -23,6 +31,8 @@ interface OrderOfWorkProps {
   readonly timeZone: string;
   readonly nowMs: number;
   readonly onHappen: (payload: BatchPayload) => void;
+  /** The step that stands by itself above, with its press. */
+  readonly nowStep: StepId | undefined;
 }
 
 /** The steps with their times, to be ticked, and the stages that the clock follows. */
@@ -37,6 +47,7 @@ export function OrderOfWork({
   timeZone,
   nowMs,
   onHappen,
+  nowStep,
 }: OrderOfWorkProps) {
   const { vessels } = useShelf();
   const done = new Set(state.done);
@@ -113,7 +124,7 @@ export function OrderOfWork({
                         </span>
                       )}
                     </div>
-                  ) : (
+                  ) : id === nowStep ? null : (
                     <Button
                       className="no-print mt-1 min-h-12"
                       onClick={() => reach(stage.stage, id, sheet, state, onHappen)}

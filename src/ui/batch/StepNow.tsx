@@ -16,22 +16,34 @@ interface StepNowProps {
   readonly answer: PasteAnswer;
   readonly state: BatchState;
   readonly timeZone: string;
+  readonly nowMs: number;
   readonly onHappen: (payload: BatchPayload) => void;
   /** What one does at this step, where it is more than saying that it is done: the jug, the words. */
   readonly control?: ReactNode;
 }
 
 /** The step that is on now, first and large with its own control, for hands with paste on them; the next in one line. */
-export function StepNow({ startsAtMs, sheet, question, answer, state, timeZone, onHappen, control }: StepNowProps) {
+export function StepNow({
+  startsAtMs,
+  sheet,
+  question,
+  answer,
+  state,
+  timeZone,
+  nowMs,
+  onHappen,
+  control,
+}: StepNowProps) {
   const { vessels } = useShelf();
   const { step, next } = stepNow(sheet, state);
   if (!step) return null;
   const stage = stageAfter(sheet, step.id);
+  const beginsMs = stepAtMs(step.startMin, startsAtMs, sheet, answer, state);
   const open = stage && state.reachedMs[stage.stage] === undefined;
   return (
     <section aria-label="Now" className="no-print border-b-[3px] border-ink pb-5">
       <p className="text-quiet">
-        now, at {clockWords(stepAtMs(step.startMin, startsAtMs, sheet, answer, state), timeZone)}
+        {beginsMs <= nowMs ? "now, since" : "next, at"} {clockWords(beginsMs, timeZone)}
       </p>
       <h2 className="text-sentence font-say font-semibold">{STEP_NAME[step.id]}</h2>
       <p className="max-w-[44rem] text-lg">{stepWords(step, answer, question, vessels)}</p>
