@@ -399,6 +399,7 @@ async function carried(browser: Browser, server: Server) {
   await expect(laptop).toHaveURL(/\/batches\//);
   const id = laptop.url().split("/").at(-1)!;
   await phone.goto(`/batches/${id}`);
+  await phone.getByRole("button", { name: "the whole order of work" }).click();
   await pour(laptop, 50);
   await expect(poured(phone)).toHaveText("50 ml", { timeout: 3000 });
 
@@ -428,6 +429,7 @@ async function carried(browser: Browser, server: Server) {
   const again = await phoneContext.newPage();
   await again.goto(`/batches/${id}`);
   await expect(again.getByText("carried through the storm").first()).toBeVisible();
+  await again.getByRole("button", { name: "the whole order of work" }).click();
   await again.getByRole("button", { name: "Rinsed", exact: true }).click();
   await again.getByRole("radiogroup", { name: "soft" }).getByRole("radio", { name: "5 of 5" }).click();
   await again.getByRole("button", { name: "again", exact: true }).click();

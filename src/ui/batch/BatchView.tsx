@@ -21,6 +21,7 @@ import { History } from "./History";
 import { HowWasIt } from "./HowWasIt";
 import { OrderOfWork } from "./OrderOfWork";
 import { StepNow } from "./StepNow";
+import { WhereItStands } from "./WhereItStands";
 import { Pours } from "./Pours";
 import { Tests } from "./Tests";
 import { useAwake } from "./useAwake";
@@ -193,12 +194,22 @@ export function BatchView({
               nowMs={nowMs}
               onHappen={happen}
               control={
-                pouring && (
+                pouring ? (
                   <>
                     {pours}
                     {mixing}
                   </>
-                )
+                ) : now === "rest" ? (
+                  <WhereItStands
+                    answer={answer}
+                    state={state}
+                    kitchenTempC={question.kitchenTempC}
+                    timeZone={timeZone}
+                    nowMs={nowMs}
+                    closed={closed}
+                    onHappen={happen}
+                  />
+                ) : undefined
               }
             />
           )}

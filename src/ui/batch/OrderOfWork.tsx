@@ -92,7 +92,7 @@ export function OrderOfWork({
                     drawn={closed || done.has("dry") || state.reachedMs.mixed !== undefined}
                   />
                 )}
-                {id === "rest" && (
+                {id === "rest" && nowStep !== "rest" && (
                   <WhereItStands
                     answer={answer}
                     state={state}
