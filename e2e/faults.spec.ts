@@ -86,18 +86,18 @@ test("taps that cannot be sent outlive their page, and arrive once", async ({ pa
     await page.getByRole("button", { name: "Poured", exact: true }).click();
   }
   await expect(page.getByText(/2 taps are waiting to be sent/)).toBeVisible();
-  await expect(page.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
+  await expect(page.locator("p.font-say.text-figure").first()).toHaveText(`${before + 33} ml`);
   await page.close();
   expect(await poured()).toBe(before);
   await context.unroute("**/events");
   const again = await context.newPage();
   await again.goto(`/batches/${open.id}`);
-  await expect(again.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
+  await expect(again.locator("p.font-say.text-figure").first()).toHaveText(`${before + 33} ml`);
   await expect
     .poll(async () => (await (await again.request.get(`/api/v1/batches/${open.id}`)).json()).state.pouredMl)
     .toBe(before + 33);
   await again.reload();
-  await expect(again.locator("aside .font-say").first()).toHaveText(`${before + 33} ml`);
+  await expect(again.locator("p.font-say.text-figure").first()).toHaveText(`${before + 33} ml`);
 });
 
 test("a tap that the house can never take is set aside with its words, and the others go on", async ({

@@ -66,7 +66,7 @@ test("from an empty bowl to a saved blend: every number answers while one types,
   await expect(page.getByText("10:00", { exact: true })).toBeVisible(); // the step that puts it on
 });
 
-const pouredSoFar = (page: Page) => page.locator("aside .font-say").first();
+const pouredSoFar = (page: Page) => page.locator("p.font-say.text-figure").first();
 
 test("the worksheet of a bowl: ticked, poured, said, marked, noted, one pour taken back, closed, and so after a reload", async ({
   page,

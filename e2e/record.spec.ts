@@ -9,7 +9,7 @@ import { putBookAside } from "./steps";
 
 putBookAside();
 
-const poured = (page: Page) => page.locator("aside .font-say").first();
+const poured = (page: Page) => page.locator("p.font-say.text-figure").first();
 const read = async (request: APIRequestContext, id: string, base = "") =>
   (await request.get(`${base}/api/v1/batches/${id}`)).json();
 

@@ -59,13 +59,13 @@ test("a bowl said to be too thick, then thin, then overpoured: no way on contrad
   const never = Number(
     /(\d+) never more/.exec((await page.getByRole("img", { name: /A \d+ ml jug/ }).textContent())!)![1],
   );
-  const before = mlIn(await page.locator("aside .font-say").first().textContent());
+  const before = mlIn(await page.locator("p.font-say.text-figure").first().textContent());
   expect(before + wanted).toBeLessThanOrEqual(never + 1);
   // One amount, from the sentence to the press to the record; and the bowl stands as it was promised.
   await mixing(page)
     .getByRole("button", { name: `Poured ${wanted} ml of it` })
     .click();
-  await expect(page.locator("aside .font-say").first()).toHaveText(`${Math.round(before + wanted)} ml`);
+  await expect(page.locator("p.font-say.text-figure").first()).toHaveText(`${Math.round(before + wanted)} ml`);
   await expect(page.getByText(/rested, it goes on as/)).toContainText(promised);
   // Thin: never more liquid, whatever the figures say.
   await mixing(page).getByRole("button", { name: "A bit thin" }).click();
@@ -165,7 +165,7 @@ test("a bowl made on paper yesterday stands where it was mixed; a tap is set bac
   await page.getByLabel("Really poured, ml").fill("140");
   await page.getByRole("button", { name: "Enter it" }).click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("Sunday 1 November");
-  await expect(page.locator("aside .font-say").first()).toHaveText("140 ml");
+  await expect(page.locator("p.font-say.text-figure").first()).toHaveText("140 ml");
   await expect(page.getByText("Sunday 1 November 18:30: mixed")).toBeVisible();
   const batchId = page.url().split("/").at(-1);
   const listed = async () =>
