@@ -140,6 +140,7 @@ test("a second device sees a tap within two seconds, and so do the pages that on
   const id = await bowl(laptop.request, "Quiet scalp");
   await laptop.goto(`/batches/${id}`);
   await phone.goto(`/batches/${id}`);
+  await phone.getByRole("button", { name: "the whole order of work" }).click();
   await wall.goto("/log");
   await pour(laptop, 37);
   await expect(poured(phone)).toHaveText("37 ml", { timeout: 2000 });

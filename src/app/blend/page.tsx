@@ -16,7 +16,8 @@ export default async function Page({ searchParams }: { searchParams: Promise<Rec
   });
   return props ? (
     <Tables of={props.tables}>
-      <BlendView {...props} />
+      {/* Another page to begin with is another bowl, also where one goes there without loading anew. */}
+      <BlendView key={JSON.stringify([batch, head, copy, of, longest, hair, start])} {...props} />
     </Tables>
   ) : (
     <NoHouse />
