@@ -2,7 +2,17 @@
 import "@/core/catalogue";
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import { aimOf, asSeen, soakedMin, stepAtMs, stepNow, unpackEvents, type LastTime, type Worksheet } from "@/core/batch";
+import {
+  aimOf,
+  asSeen,
+  mixingSteps,
+  soakedMin,
+  stepAtMs,
+  stepNow,
+  unpackEvents,
+  type LastTime,
+  type Worksheet,
+} from "@/core/batch";
 import { findMaterial } from "@/core/material";
 import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
@@ -101,7 +111,8 @@ export function BatchView({
       now !== "leaveOn" &&
       (state.done.length > 0 || state.pouredMl > 0),
   );
-  const pouring = !closed && (now === "firstPour" || now === "pour");
+  // It stays where it is until all is mixed, so that no press loses the focus.
+  const pouring = !closed && now !== undefined && mixingSteps(sheet).includes(now);
   const pours = (
     <Pours
       liquid={aim.jug}
