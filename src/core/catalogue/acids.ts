@@ -1,7 +1,7 @@
 import { exact, fromMemory, practice, type Figure } from "../figure";
 import type { Form, Material } from "../material";
 import { PLANT_SOLIDS } from "../material";
-import { ifct, material, NO_OIL, usda, type Row } from "./write";
+import { ifct, material, NO_OIL, usda, type Row } from "./shapes/write";
 
 const acid = (row: Omit<Row, "jobs">, water: Figure, dissolving: Figure, bulk: Figure,
   { form = "liquid", oil = NO_OIL, makesUp }: { form?: Form; oil?: Figure; makesUp?: true } = {}): Material =>

@@ -1,7 +1,7 @@
 import { estimate, exact, fromMemory, practice, type Figure } from "../figure";
 import type { Material, Tag } from "../material";
 import { CLAY_SOLIDS } from "../material";
-import { material, NO_OIL, type Row } from "./write";
+import { material, NO_OIL, type Row } from "./shapes/write";
 
 const NOTHING_DISSOLVES = exact(0, "a mineral, to speak of");
 const CLAY_SOAK = { firstShare: estimate(0.95, 0.9, 1), timeMin: estimate(5, 2, 10) };

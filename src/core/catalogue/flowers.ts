@@ -1,7 +1,7 @@
 import { estimate, practice } from "../figure";
 import type { Material } from "../material";
-import { GUM_SOAK, herb } from "./herb";
-import { extractive, phEurWater, usda, usdaSpoon } from "./write";
+import { GUM_SOAK, herb } from "./shapes/herb";
+import { extractive, phEurWater, usda, usdaSpoon } from "./shapes/write";
 
 const PETAL = estimate(2, 1.55, 2.5, "petals hold a little more than leaves");
 const BULK = estimate(0.42, 0.34, 0.5, "petal powders fill a spoon alike");

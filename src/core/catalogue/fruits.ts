@@ -1,7 +1,7 @@
 import { estimate, practice } from "../figure";
 import type { Material } from "../material";
-import { herb } from "./herb";
-import { extractive, ifct, NO_OIL, phEurWater, usda, usdaSpoon } from "./write";
+import { herb } from "./shapes/herb";
+import { extractive, ifct, NO_OIL, phEurWater, usda, usdaSpoon } from "./shapes/write";
 
 const TART = estimate(1.66, 1.3, 2.05, "1.25 ml/g before what dissolves was counted apart");
 const PIECES = estimate(0.35, 0.26, 0.45, "dried pieces in a cup");

@@ -1,7 +1,7 @@
 import { exact, fromMemory, practice, published, type Figure } from "../figure";
 import type { Form, Material } from "../material";
 import { PLANT_SOLIDS } from "../material";
-import { material, usda, type Row } from "./write";
+import { material, usda, type Row } from "./shapes/write";
 
 const NO_WATER = exact(0, "refined oil");
 const ALL_FAT = published(1, 1, 1, "IFCT 2017 group T: edible oils are 100 % fat");

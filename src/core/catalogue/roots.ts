@@ -1,13 +1,10 @@
 import { estimate, practice } from "../figure";
 import type { Material } from "../material";
-import { GUM_SOAK, herb } from "./herb";
-import { extractive, ifct, phEurWater, usda, usdaSpoon } from "./write";
+import { GUM_SOAK, herb } from "./shapes/herb";
+import { BULK, CUT, LITTLE_OIL, ROOT } from "./shapes/root";
+import { extractive, ifct, phEurWater, usda, usdaSpoon } from "./shapes/write";
 
-const ROOT = estimate(1.6, 1.25, 2, "root and bark powders hold a little less than leaves");
-const BULK = estimate(0.5, 0.41, 0.6, "root powders fill a spoon alike");
-const CUT = estimate(0.32, 0.24, 0.42, "cut dried root");
-const LITTLE_OIL = estimate(0.015, 0.005, 0.03);
-
+/** Roots and what grows under ground. */
 export const ROOTS: readonly Material[] = [
   ...herb("root", {
     id: "marshmallow-root", names: "marshmallow root | la Althaea officinalis | de Eibischwurzel | hi-Latn gulkhairo",
@@ -135,55 +132,6 @@ export const ROOTS: readonly Material[] = [
       pieceG: usda(82, 60, 110, "beets, raw, 1 beet 82 g") },
   }),
   ...herb("root", {
-    id: "sandalwood",
-    names: "sandalwood | la Santalum album | hi चंदन | hi-Latn chandan | sa-Latn chandana | ta-Latn sandanam",
-    inci: "Santalum Album Wood Powder",
-    jobs: ["scent", "scalp"], use: "makers use a little for scent; the tree is protected, ask where it comes from",
-    colour: [0.78, 0.06, 70],
-    notToConfuse: "Red sandalwood (Pterocarpus santalinus) is another wood: it colours and has no scent.",
-    oil: estimate(0.02, 0.01, 0.04), dissolving: extractive(1, "shveta chandana"),
-    powder: { holding: ROOT, bulk: estimate(0.4, 0.3, 0.5) },
-  }),
-  ...herb("root", {
-    id: "cinnamon",
-    names: "cinnamon; Ceylon cinnamon | la Cinnamomum verum | hi दालचीनी | hi-Latn dalchini | sa-Latn tvak",
-    notToConfuse: "Most cinnamon of shops is cassia (Cinnamomum cassia): thicker bark, sharper, with coumarin.",
-    inci: "Cinnamomum Zeylanicum Bark Powder",
-    jobs: ["scent", "colour"], use: "makers use a pinch for scent; it is a common cause of skin allergy",
-    colour: [0.5, 0.09, 50], tags: ["irritant"],
-    water: usda(0.1058, 0.08, 0.12, "cinnamon, ground"), oil: usda(0.0124, 0.01, 0.03, "cinnamon, ground, fat"),
-    dissolving: extractive(3, "tvak"),
-    powder: { holding: estimate(1.7, 1.3, 2.1), bulk: usdaSpoon(2.6, "tsp", "cinnamon, ground") },
-    whole: { id: "cinnamon-stick", bulk: estimate(0.3, 0.2, 0.4), name: "cinnamon stick",
-      pieceG: practice(3, 2, 5, "a stick weighs about 3 g") },
-  }),
-  ...herb("root", {
-    id: "onion",
-    names: "onion | la Allium cepa | hi प्याज़ | hi-Latn pyaz | sa-Latn palaandu | ta-Latn vengayam | te-Latn neerulli",
-    inci: "Allium Cepa Bulb",
-    jobs: ["scalp"],
-    use: "makers brew it in a tea or press its juice; the smell stays; no good evidence beyond one small study",
-    colour: [0.85, 0.06, 30],
-    tags: ["smells", "lingers"],
-    water: usda(0.0539, 0.04, 0.08, "onion powder"), oil: usda(0.0104, 0.004, 0.02, "onion powder, fat"),
-    dissolving: practice(0.6, 0.45, 0.7,
-      "mostly sugars"), fresh: { id: "onion", water: ifct(85.76, 0.43, "G017"), oil: ifct(0.24, 0.03, "G017", "fat"),
-      dissolving: practice(0.1, 0.07, 0.12, "most of its dry matter is sugars"),
-      bulk: usdaSpoon(160, "cup", "onions, raw, chopped"),
-      name: "onion, fresh",
-      pieceG: usda(110, 80, 150, "onions, raw, 1 medium 110 g") },
-  }),
-  ...herb("root", {
-    id: "garlic", names: "garlic | la Allium sativum | hi लहसुन | hi-Latn lahsun | ta-Latn poondu",
-    inci: "Allium Sativum Bulb",
-    jobs: ["scalp"], use: "makers infuse it in oil; raw it can burn the skin", colour: [0.93, 0.03, 90],
-    tags: ["irritant", "smells", "lingers"],
-    fresh: { id: "garlic", water: ifct(64.38, 0.56, "G011"), oil: ifct(0.16, 0.02, "G011", "fat"),
-      dissolving: ifct(5.97, 0.5, "G011", "free sugars"),
-      bulk: usdaSpoon(2.8, "tsp", "garlic, raw"), name: "garlic, fresh",
-      pieceG: usda(3, 2, 5, "garlic, raw, 1 clove 3 g") },
-  }),
-  ...herb("root", {
     id: "burdock-root", names: "burdock root | la Arctium lappa | de Klettenwurzel | ja-Latn gobo",
     inci: "Arctium Lappa Root Powder",
     jobs: ["scalp", "flakes"], use: "makers brew it for rinses and infuse it in oil", colour: [0.6, 0.05, 70],
@@ -200,18 +148,6 @@ export const ROOTS: readonly Material[] = [
     notToConfuse: "White turmeric (Curcuma zedoaria) is sold beside it: yellower, and it tints.",
     jobs: ["scent", "scalp", "condition"], use: "makers use it for scent and body", colour: [0.84, 0.05, 85],
     oil: LITTLE_OIL, dissolving: extractive(12, "shati"), powder: { holding: ROOT, bulk: BULK },
-  }),
-  ...herb("root", {
-    id: "katha",
-    names:
-      "katha; catechu; cutch | la Senegalia catechu; Acacia catechu | hi कत्था | hi-Latn kattha" +
-      " | ta-Latn kasu katti",
-    inci: "Acacia Catechu Wood Extract",
-    notToConfuse: "Gambir (pale catechu) is another plant's extract, weaker in colour.",
-    jobs: ["colour"], use: "makers use a little in henna for brown; it stains", colour: [0.34, 0.08, 40],
-    tags: ["stainsBrown", "drying"], oil: LITTLE_OIL,
-    dissolving: practice(0.7, 0.55, 0.8, "an extract: most of it dissolves in hot water"),
-    powder: { holding: estimate(0.6, 0.4, 0.9), bulk: estimate(0.6, 0.5, 0.72) },
   }),
   ...herb("root", {
     id: "ratanjot",
@@ -232,31 +168,6 @@ export const ROOTS: readonly Material[] = [
     powder: { holding: ROOT, bulk: BULK },
   }),
   ...herb("root", {
-    id: "red-sandalwood",
-    names:
-      "red sandalwood; red sanders | la Pterocarpus santalinus | hi रक्त चंदन" +
-      " | hi-Latn rakta chandan; lal chandan | ta-Latn senchandanam",
-    inci: "Pterocarpus Santalinus Wood Powder",
-    notToConfuse: "Sandalwood (Santalum) is pale and scented; the red wood colours and has no scent.",
-    jobs: ["colour"], use: "makers use it for a red cast; the tree is protected (CITES II), ask where it comes from",
-    colour: [0.42, 0.14, 30], tags: ["stainsRed"],
-    oil: LITTLE_OIL, dissolving: extractive(1, "rakta chandana"),
-    powder: { holding: ROOT, bulk: estimate(0.35, 0.27, 0.44) },
-  }),
-  ...herb("root", {
-    id: "guduchi",
-    names: "guduchi; giloy | la Tinospora cordifolia | hi गिलोय | hi-Latn giloy | sa-Latn guduchi | ta-Latn seenthil",
-    inci: "Tinospora Cordifolia Stem Powder",
-    jobs: ["scalp"], use: "makers use it for the scalp", colour: [0.72, 0.05, 95],
-    oil: LITTLE_OIL, dissolving: extractive(11, "guduchi"), powder: { holding: estimate(1.9, 1.5, 2.4), bulk: BULK },
-  }),
-  ...herb("root", {
-    id: "lodhra", names: "lodhra; lodh bark | la Symplocos racemosa | hi लोध | hi-Latn lodh | sa-Latn lodhra",
-    inci: "Symplocos Racemosa Bark Powder",
-    jobs: ["scalp", "oilControl"], use: "makers use it for an oily scalp; it draws together", colour: [0.62, 0.06, 60],
-    tags: ["drying"], oil: LITTLE_OIL, dissolving: extractive(15, "lodhra"), powder: { holding: ROOT, bulk: BULK },
-  }),
-  ...herb("root", {
     id: "sariva",
     names:
       "sariva; Indian sarsaparilla; anantmool | la Hemidesmus indicus | hi अनंतमूल | hi-Latn anantmool" +
@@ -264,14 +175,6 @@ export const ROOTS: readonly Material[] = [
     inci: "Hemidesmus Indicus Root Powder",
     jobs: ["scent", "scalp"], use: "makers use it for a vanilla-like scent", colour: [0.5, 0.05, 55],
     oil: LITTLE_OIL, dissolving: extractive(13, "sariva"), powder: { holding: ROOT, bulk: BULK },
-  }),
-  ...herb("root", {
-    id: "slippery-elm", names: "slippery elm bark | la Ulmus rubra", inci: "Ulmus Fulva Bark Powder",
-    jobs: ["slip", "moisture"],
-    use: "makers use it for slip where a comb must pass; wild trees suffer, marshmallow root does the same",
-    colour: [0.8, 0.05, 70], tags: ["slip", "gum"], oil: LITTLE_OIL, dissolving: estimate(0.1, 0.04, 0.18),
-    powder: { holding: estimate(4, 3, 5.2), bulk: estimate(0.35, 0.27, 0.44), soak: GUM_SOAK,
-      tags: ["clumps", "slipSource"] },
   }),
   ...herb("root", {
     id: "musta",
@@ -282,24 +185,6 @@ export const ROOTS: readonly Material[] = [
     notToConfuse: "Nagarmotha (Cyperus scariosus) is its more fragrant cousin; shops mix the names.",
     jobs: ["scent", "flakes"], use: "makers use it for scent and flaking", colour: [0.52, 0.05, 62],
     oil: LITTLE_OIL, dissolving: extractive(11, "musta"), powder: { holding: ROOT, bulk: BULK },
-  }),
-  ...herb("root", {
-    id: "cassia-cinnamon", names: "cassia cinnamon; Chinese cinnamon | la Cinnamomum cassia | hi-Latn jangli dalchini",
-    inci: "Cinnamomum Cassia Bark Powder",
-    notToConfuse: "Neither cassia, the dye leaf, nor Ceylon cinnamon: thicker bark, sharper, with coumarin.",
-    jobs: ["scent"], use: "makers use a pinch for scent; it is a common cause of skin allergy",
-    colour: [0.44, 0.09, 45],
-    tags: ["irritant"],
-    water: usda(0.1058, 0.08, 0.12, "cinnamon, ground"), oil: usda(0.0124, 0.01, 0.03, "cinnamon, ground, fat"),
-    dissolving: estimate(0.08, 0.04, 0.13),
-    powder: { holding: estimate(1.7, 1.3, 2.1), bulk: usdaSpoon(2.6, "tsp", "cinnamon, ground") },
-  }),
-  ...herb("root", {
-    id: "onion-skin", names: "onion skin | la Allium cepa | hi प्याज का छिलका | hi-Latn pyaz chilka",
-    inci: "Allium Cepa Bulb Skin",
-    jobs: ["colour"], use: "makers boil it for a golden-brown rinse", colour: [0.6, 0.13, 55], tags: ["stainsBrown"],
-    oil: LITTLE_OIL, dissolving: estimate(0.15, 0.08, 0.24),
-    whole: { id: "onion-skin", bulk: estimate(0.05, 0.03, 0.08), name: "onion skins, dry" },
   }),
   ...herb("root", {
     id: "white-turmeric",

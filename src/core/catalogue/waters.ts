@@ -1,7 +1,7 @@
 import { exact, fromMemory, practice, type Figure } from "../figure";
 import type { Job, Material, Tag } from "../material";
 import { PLANT_SOLIDS } from "../material";
-import { ifct, material, NO_OIL, usda, type Row } from "./write";
+import { ifct, material, NO_OIL, usda, type Row } from "./shapes/write";
 
 const DENSITY = fromMemory(1, 0.988, 1, "CRC Handbook, water 10–50 °C");
 const strength = (share: number): Figure => practice(share, 0, 2 * share, "a tea of ordinary strength");

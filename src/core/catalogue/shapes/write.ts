@@ -1,5 +1,5 @@
-import { exact, fromMemory, published, type Figure } from "../figure";
-import type { Family, Form, Job, Material, MaterialName, Tag } from "../material";
+import { exact, fromMemory, published, type Figure } from "../../figure";
+import type { Family, Form, Job, Material, MaterialName, Tag } from "../../material";
 
 /** `amla; Indian gooseberry | la Phyllanthus emblica | hi आँवला | ta-Latn nellikai`: English first, then a language and its names. */
 export function names(text: string): readonly [MaterialName, ...MaterialName[]] {

@@ -1,6 +1,6 @@
-import { estimate, type Figure } from "../figure";
-import type { Family, Form, Material, Tag } from "../material";
-import { PLANT_SOLIDS } from "../material";
+import { estimate, type Figure } from "../../figure";
+import type { Family, Form, Material, Tag } from "../../material";
+import { PLANT_SOLIDS } from "../../material";
 import { DRY_DRUG_WATER, LEAF_OIL, material, type Row } from "./write";
 
 export const LEAF_SOAK = { firstShare: estimate(0.9, 0.8, 0.97), timeMin: estimate(10, 5, 20) };
