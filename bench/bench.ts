@@ -68,7 +68,9 @@ function bareLoop(): () => number {
 async function computing() {
   const { outputFiles } = await build({
     stdin: {
-      contents: `import "./core/catalogue"; export * from "./core/balance"; export * from "./core/paste"; export * from "./core/correct";`,
+      contents:
+        `import "./core/catalogue"; export * from "./core/balance"; export * from "./core/paste"; export * from` +
+        ` "./core/correct";`,
       resolveDir: "src",
     },
     bundle: true,
@@ -179,7 +181,9 @@ async function computing() {
     );
 }
 
-/** The draws' own arithmetic, bare: 35 normal numbers each, one pass over 11 things, and the sorting of what comes out. */
+/**
+ * The draws' own arithmetic, bare: 35 normal numbers each, one pass over 11 things, and the sorting of what comes out.
+ */
 function bareDrawing(): (draws: number) => number {
   const [lines, figures] = [11, 35];
   return (draws) => {

@@ -59,7 +59,8 @@ async function taps(report: Report) {
   const sent = await Promise.all(
     devices.map(async (device) => {
       let count = 0;
-      // Sixty taps a second each, more than is asked for, sent as they come, as a page sends what has gathered while the last was on its way.
+      // Sixty taps a second each, more than is asked for, sent as they come, as a page sends what has gathered while
+      // the last was on its way.
       for (; performance.now() - began < seconds * 1000;) {
         const due = Math.floor(((performance.now() - began) / 1000) * 60) - count;
         if (due > 0) {

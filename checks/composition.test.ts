@@ -170,7 +170,7 @@ describe("every material", () => {
         if (LANGUAGES.includes(language)) expect([id, text, /[a-z]/i.test(text)]).toEqual([id, text, false]);
   });
 
-  test("an id that was served once is never gone or reused: all that bowls of the first releases know are there", () => {
+  test("an id that was served once is never gone or reused: all of the first releases are there", () => {
     const then = JSON.parse(
       gunzipSync(readFileSync("src/store/migrations/008_figures.json.gz")).toString("utf8"),
     ) as readonly Material[];

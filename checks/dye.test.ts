@@ -33,7 +33,9 @@ test.each(readCsv("hennaHours.csv"))(
   },
 );
 
-/** The hours that the screen shows: 80 % of the peak that the school reaches at a steady 21 °C, whatever the kitchen. */
+/**
+ * The hours that the screen shows: 80 % of the peak that the school reaches at a steady 21 °C, whatever the kitchen.
+ */
 test.each(SCHOOLS.flatMap((school) => [16, 21, 25, 30, 35].map((tempC) => [school, tempC] as const)))(
   "on the screen, %s at %d °C: ready and use-by are where odex finds them, integrating both steps",
   (school, tempC) => {

@@ -5,7 +5,10 @@ import { join } from "node:path";
 import { houseOf, maySetLimits, pause, type House } from "./house";
 import { ask, lostAndDoubled, openBowl, writers } from "./writer";
 
-/** `./run faults`: what was killed, filled or put back while four devices wrote, how often, and what of the acknowledged taps was lost or doubled. */
+/**
+ * `./run faults`: what was killed, filled or put back while four devices wrote, how often, and what of the acknowledged
+ * taps was lost or doubled.
+ */
 const FILE = "docs/faults.md";
 const ROUNDS = { server: 18, database: 20, run: 14 } as const;
 const FULL_DISKS = 3;
@@ -141,7 +144,9 @@ await inHouse({}, async (house) => {
   }
   await at.stop();
   note({
-    what: "an older backup put back while four devices write; lost is what is in neither the book nor the backup that the restore makes",
+    what:
+      "an older backup put back while four devices write; lost is what is in neither the book nor the backup that" +
+      " the restore makes",
     times: RESTORES,
     acknowledged: at.acknowledged.size,
     lost,
@@ -150,14 +155,16 @@ await inHouse({}, async (house) => {
 });
 
 const commit = spawnSync("git", ["rev-parse", "--short", "HEAD"], { encoding: "utf8" }).stdout.trim();
+const day = new Date().toISOString().slice(0, 10);
 const sum = (key: "times" | "acknowledged" | "lost" | "doubled") => rows.reduce((total, row) => total + row[key], 0);
 writeFileSync(
   FILE,
   `# What was killed, filled and put back
 
-Made by \`./run faults\`, which anybody can run; it takes about a quarter of an hour. Four devices pour into one bowl, a ml at a time, each
-sending a tap again until the house acknowledges it. A tap counts as lost when it was acknowledged and is not there, as doubled when
-it is there twice or was poured twice. On ${cpus().length} cores, at ${commit}, ${new Date().toISOString().slice(0, 10)}.
+Made by \`./run faults\`, which anybody can run; it takes about a quarter of an hour. Four devices pour into one bowl,
+a ml at a time, each sending a tap again until the house acknowledges it. A tap counts as lost when it was acknowledged
+and is not there, as doubled when it is there twice or was poured twice. On ${cpus().length} cores, at ${commit},
+${day}.
 
 | What happened while they wrote | times | taps acknowledged | lost | doubled |
 |---|--:|--:|--:|--:|

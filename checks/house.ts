@@ -4,7 +4,10 @@ import { createServer, type AddressInfo } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 
-/** A house of its own beside the one that is being tested, started by `./run` as anybody would, which may be killed and filled. */
+/**
+ * A house of its own beside the one that is being tested, started by `./run` as anybody would, which may be killed and
+ * filled.
+ */
 export interface House {
   readonly base: string;
   readonly dataDir: string;

@@ -116,7 +116,10 @@ function trueMl(maker: Maker, grams: number, targetPa: number, soaked: number): 
   return (low + high) / 2;
 }
 
-/** Runs makers through tests, each at the bowl that the application told them to make, and looks at the next bowl's band. */
+/**
+ * Runs makers through tests, each at the bowl that the application told them to make, and looks at the next bowl's
+ * band.
+ */
 export function runMakers(count: number, dosing: Dosing, atTests: readonly number[]): Row[] {
   const held = new Map<number, { hits: number; width: number }>(atTests.map((n) => [n, { hits: 0, width: 0 }]));
   for (let m = 0; m < count; m++) {
@@ -204,12 +207,18 @@ export function learningDocument(rows: readonly Row[] = allMakers()): string {
   return [
     "# How a jar is learnt",
     "",
-    `Made by \`./run openapi\` from \`checks/makers.ts\`, checked in \`checks/learning.test.ts\`. ${rows[0].makers} simulated makers whose paste does not follow our model: it has another yield law, in code of its own, set so that 100 g of henna in about 320 ml stand as practice has them (calibrated, and no check of that amount);`,
-    "the powder's holding is anywhere between 1.24 and 1.94 ml/g (our tables say 1.55, 1.25–1.9), the share at which it jams between 0.615 and 0.665, its bonds between 20 and 52 Pa, moisture between 6 and 10 %,",
-    "solids between 1.38 and 1.62 g/ml, level spoons all up to 12 % too big or too small, ring and plate up to 15 % off all the time, and read to a millimetre or so.",
+    `Made by \`./run openapi\` from \`checks/makers.ts\`, checked in \`checks/learning.test.ts\`. ` +
+      `${rows[0].makers} simulated makers whose paste does not follow our model: it has another yield law, in code` +
+      " of its own, set so that 100 g of henna in about 320 ml stand as practice has them (calibrated, and no check" +
+      " of that amount);",
+    "the powder's holding is anywhere between 1.24 and 1.94 ml/g (our tables say 1.55, 1.25–1.9), the share at" +
+      " which it jams between 0.615 and 0.665, its bonds between 20 and 52 Pa, moisture between 6 and 10 %,",
+    "solids between 1.38 and 1.62 g/ml, level spoons all up to 12 % too big or too small, ring and plate up to 15" +
+      " % off all the time, and read to a millimetre or so.",
     "Each makes the bowl that Infusing asks for (henna, 40 Pa), tests it after an hour, and asks for the next.",
     "",
-    "“Held” is how often the next bowl's 90 % band held the ml that this maker's powder really takes; aimed at 85–95 %. “Width” is the band over its middle.",
+    "“Held” is how often the next bowl's 90 % band held the ml that this maker's powder really takes; aimed at" +
+      " 85–95 %. “Width” is the band over its middle.",
     "",
     "| measured by | tests | held | width of the band |",
     "|---|---|---|---|",

@@ -9,10 +9,15 @@ import { OPERATIONS } from "@/server/operations";
 import { recipeOf } from "@/server/formats/recipe";
 import { testAnswer, TEST_QUESTION } from "./testHouse";
 
-/** Complaints of the TypeScript compiler about a value as a type of the package schema-dts, which is made from schema.org's own vocabulary. */
+/**
+ * Complaints of the TypeScript compiler about a value as a type of the package schema-dts, which is made from
+ * schema.org's own vocabulary.
+ */
 function complaints(value: object, type: string): string[] {
   const name = join(process.cwd(), "checks", "vocabulary.ts");
-  const text = `import type { Recipe, WithContext } from "schema-dts";\nexport const value: ${type} = ${JSON.stringify(value)};\n`;
+  const text =
+    'import type { Recipe, WithContext } from "schema-dts";\n' +
+    `export const value: ${type} = ${JSON.stringify(value)};\n`;
   const options: ts.CompilerOptions = {
     strict: true,
     noEmit: true,

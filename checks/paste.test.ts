@@ -50,7 +50,8 @@ describe("henna and liquid", () => {
       if (!answer.ok || answer.value.liquid.state !== "solved") throw new Error("expected a solved liquid");
       const { low, mid, high } = answer.value.liquid.ml;
       expect(mid).toBeCloseTo(Number(midMl), -0.5);
-      // The table moves the holding alone; the answer also carries φm, τ*, moisture and the scale, so it is a little wider.
+      // The table moves the holding alone; the answer also carries φm, τ*, moisture and the scale, so it is a little
+      // wider.
       expect(low).toBeLessThanOrEqual(Number(lowMl) + 1);
       expect(high).toBeGreaterThanOrEqual(Number(highMl) - 1);
       expect(low).toBeGreaterThan(Number(lowMl) * 0.95);
@@ -110,7 +111,7 @@ describe("what a head takes (calibrated to practice, and no check)", () => {
     }
   });
 
-  test("the count and thickness of strands give the same hair within about two (a bound, and no check: Robbins, from memory)", () => {
+  test("strands counted give the same hair within about two (a bound, no check: Robbins, from memory)", () => {
     const { hairG, meanLengthCm } = coverage(PLAIN_HEAD, "mask");
     const byStrands = 110_000 * (Math.PI / 4) * 0.007 ** 2 * 1.32;
     expect(byStrands / (hairG.mid / meanLengthCm.mid)).toBeGreaterThan(0.5);

@@ -83,7 +83,7 @@ test("both tests agree within a quarter where both hold", () => {
   );
 });
 
-describe("known foods stand where they belong on the scale (food-rheology handbooks, from memory: yield stress, Pa)", () => {
+describe("known foods stand where they belong on the scale (food-rheology handbooks, from memory: Pa)", () => {
   test.each([
     ["ketchup", 15, 45, ["pancakeBatter", "cream"]],
     ["yoghurt, stirred", 8, 35, ["pancakeBatter", "cream"]],
@@ -176,7 +176,8 @@ describe("solves against a root finder (npm newton-raphson-method), to 1e-9 over
 });
 
 test("draws of one figure against its closed-form quantiles: a ratio of one normal is a ratio of its quantiles", () => {
-  // Henna alone in a bowl of 300 ml water-like: ml for a share is linear in the holding, so its quantiles are the holding's.
+  // Henna alone in a bowl of 300 ml water-like: ml for a share is linear in the holding, so its quantiles are the
+  // holding's.
   const holding = { value: 1.55, low: 1.25, high: 1.9 };
   const ml = (h: number) => (100 * ((1 - 0.55) * (0.92 / 1.5 + h) - 0.55 * (0.08 - h))) / 0.55;
   const { band } = simulate(

@@ -48,7 +48,10 @@ export const takeOut = async (house: TestHouse, id: string) => {
   return inTransaction(house.householdId, (write) => undoImport(asked, write));
 };
 
-/** Two books that say the same: lists in one order, and what devices had seen only by its order, since each house counts for itself. */
+/**
+ * Two books that say the same: lists in one order, and what devices had seen only by its order, since each house counts
+ * for itself.
+ */
 export function comparable(book: Book) {
   const byId = <T extends { readonly id: string }>(list: readonly T[] = []): T[] =>
     [...list].sort((a, b) => (a.id < b.id ? -1 : 1));

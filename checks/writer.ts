@@ -108,7 +108,8 @@ export function writers(base: string, batchId: string, devices = 4): Writers {
       while (acknowledged.size < want) {
         if (Date.now() - from > longestMs)
           throw new Error(
-            `only ${acknowledged.size - want + count} of ${count} taps arrived in ${longestMs / 1000} s; refused: ${JSON.stringify([...refused])}`,
+            `only ${acknowledged.size - want + count} of ${count} taps arrived in ${longestMs / 1000} s; refused:` +
+              ` ${JSON.stringify([...refused])}`,
           );
         await new Promise((go) => setTimeout(go, 50));
       }

@@ -11,7 +11,10 @@ import { createJar } from "@/server/jars";
 import { Refusal } from "@/server/refusal";
 import type { Asked } from "@/server/route";
 
-/** What a route does with a body: its shape, then its use in one transaction. True where it was accepted; a refusal is none; anything else is a 500. */
+/**
+ * What a route does with a body: its shape, then its use in one transaction. True where it was accepted; a refusal is
+ * none; anything else is a 500.
+ */
 export async function tried<I extends object>(
   house: TestHouse,
   kind: new () => I,

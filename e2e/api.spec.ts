@@ -12,7 +12,10 @@ putBookAside();
 const post = (request: APIRequestContext, path: string, data: unknown) =>
   request.post(`/api/v1/${path}`, { data: data as object });
 
-/** What a reader of RFC 9457 expects (§3.1 and appendix A, from memory): types of the five members, extensions by their own names. */
+/**
+ * What a reader of RFC 9457 expects (§3.1 and appendix A, from memory): types of the five members, extensions by their
+ * own names.
+ */
 const ajv = new Ajv();
 addFormats(ajv);
 const isProblem = ajv.compile({
@@ -84,7 +87,7 @@ test.describe("POST /api/v1/paste", () => {
     expect(options[0].kind).toBe("powder");
     expect(options[0].lines.map((l: { line: number }) => l.line)).toEqual([0, 1]);
   });
-  test("a correction after a test, and after nothing but a pour; a test that cannot be is refused at its field", async ({
+  test("a correction after a test, and after a pour alone; an impossible test is refused at its field", async ({
     request,
   }) => {
     const ask = async (body: object) =>
@@ -179,7 +182,8 @@ test("open formats: the log as CSV, a blend as a recipe, a bowl's times as a cal
   const lines = (await csv.text()).trim().split("\r\n");
   const { batches } = await (await request.get("/api/v1/batches")).json();
   expect(lines[0]).toBe(
-    "started,blend,head,purpose,planned_ml,poured_ml,total_g,mixed,on_head,rinsed,closed,soft,slip,grit,shine,again,note,colour,grey,evenness",
+    "started,blend,head,purpose,planned_ml,poured_ml,total_g,mixed,on_head,rinsed,closed," +
+      "soft,slip,grit,shine,again,note,colour,grey,evenness",
   );
   expect(lines.length).toBe(batches.length + 1);
   const { blends } = await (await request.get("/api/v1/blends")).json();

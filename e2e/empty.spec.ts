@@ -45,7 +45,7 @@ test("an empty household shows the first step, and gets to its first bowl", asyn
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("No head is kept yet.");
 });
 
-test("the first minute: two powders and one's own hair in at most eight presses, a plan for Sunday in at most twenty", async ({
+test("the first minute: two powders and one's own hair in eight presses, a plan for Sunday in twenty", async ({
   page,
 }) => {
   let presses = 0;

@@ -7,7 +7,7 @@ test.describe("every view, both lights, both sizes", () => {
       [1280, 800],
       [390, 844],
     ]) {
-      test(`${theme} at ${width}: nothing that axe finds, nothing wider than the screen, no error in the console`, async ({
+      test(`${theme} at ${width}: nothing axe finds, nothing wider than the screen, no console error`, async ({
         page,
         context,
         request,

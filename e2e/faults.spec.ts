@@ -172,7 +172,10 @@ test("a page that was left open while Infusing was brought forward says so, and 
 
 test.describe("the database stopped in the middle of a save, and started again by ./run", () => {
   const { DB_DIR: dir = "", GUARD_PID = "" } = process.env;
-  /** Kills the database as a power cut would; whoever starts it again is held meanwhile, so that the page can be looked at. */
+  /**
+   * Kills the database as a power cut would; whoever starts it again is held meanwhile, so that the page can be looked
+   * at.
+   */
   async function stopDatabase() {
     process.kill(Number(GUARD_PID), "SIGSTOP");
     process.kill(Number(readFileSync(join(dir, "mariadbd.pid"), "utf8")), "SIGKILL");

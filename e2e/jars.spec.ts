@@ -37,7 +37,8 @@ test("an old notebook page typed, six jars entered, a spoon of two weighed, and 
   await sheet
     .getByLabel("As it stands there")
     .fill(
-      "Aunt’s mask\n3 tbsp orange peel powder\n2 tbsp gotu kola\n1 T shatavari\n2 tsp = 1 tbsp\n½ cup milk\n3 tbsp nettle leaf powder (80 g)\nliquorice 1 tbsp\nfresh curry leaves, a handful\n2 tbsp unobtainium",
+      "Aunt’s mask\n3 tbsp orange peel powder\n2 tbsp gotu kola\n1 T shatavari\n2 tsp = 1 tbsp\n½ cup milk\n3" +
+        " tbsp nettle leaf powder (80 g)\nliquorice 1 tbsp\nfresh curry leaves, a handful\n2 tbsp unobtainium",
     );
   await expect(sheet.getByText("That is not so: it is 0.7 tbsp, not 1.")).toBeVisible();
   await expect(sheet.getByText(/Those two cannot both be: the spoons are about/)).toBeVisible();
@@ -265,7 +266,7 @@ test("one’s own: a bought mixture of unknown shares, a premix from two jars, a
   await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
 });
 
-test("labels: several on a sheet; where no phone reaches the house they say so, and have no picture that leads nowhere", async ({
+test("labels: several on a sheet; no picture that leads nowhere where no phone reaches the house", async ({
   page,
   request,
 }) => {

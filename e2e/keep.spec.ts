@@ -52,9 +52,7 @@ test("what is no backup changes nothing", async ({ request }) => {
   expect(await book(request)).toEqual(before);
 });
 
-test("a backup of the release before comes back and is brought forward; one that breaks off leaves the book as it was", async ({
-  request,
-}) => {
+test("a backup of the release before is brought forward; one that breaks off changes nothing", async ({ request }) => {
   test.setTimeout(120_000);
   const file = join(folder, "mine.sql.gz");
   run("backup", file);
@@ -65,7 +63,8 @@ test("a backup of the release before comes back and is brought forward; one that
   writeFileSync(
     half,
     gzipSync(
-      `${text.slice(0, text.indexOf("CREATE TABLE `household`") + 2000)}\nINSERT INTO nowhere VALUES (1);\n/*!40111 SET SQL_NOTES=@OLD_SQL_NOTES */;\n`,
+      text.slice(0, text.indexOf("CREATE TABLE `household`") + 2000) +
+        `\nINSERT INTO nowhere VALUES (1);\n/*!40111 SET SQL_NOTES=@OLD_SQL_NOTES */;\n`,
     ),
   );
   expect(() => run("restore", half)).toThrow(/the book is as it was/);

@@ -15,7 +15,7 @@ async function width(page: Page): Promise<number> {
   return (2 * (Number(high) - Number(low))) / (Number(high) + Number(low));
 }
 
-test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a second batch that is known better", async ({
+test("from an idea to a bowl, a wrong pour, a plate test, a correction, a second batch known better", async ({
   page,
 }) => {
   test.setTimeout(120_000);
@@ -121,7 +121,7 @@ test("from an idea to a bowl, a wrong pour, a plate test, a correction, and a se
   await expect.poll(() => width(page)).toBeCloseTo(after, 1);
 });
 
-test("a jar's powder tested by itself with a ring, kept once however often it is sent; nonsense is kept and not learnt from", async ({
+test("a jar's powder tested by itself with a ring, kept once however often it is sent; no nonsense learnt", async ({
   page,
   request,
 }) => {
@@ -168,7 +168,7 @@ test("a jar's powder tested by itself with a ring, kept once however often it is
   await expect(page.getByText(/^By 1 test this jar holds/)).toBeVisible();
 });
 
-test("any amount from the others: powder for what is in the jug, one thing for the rest, two liquids, as much as there is", async ({
+test("any amount from the others: powder for the jug, one thing for the rest, two liquids, all there is", async ({
   page,
 }) => {
   await page.goto("/blend");
@@ -234,7 +234,7 @@ test("any amount from the others: powder for what is in the jug, one thing for t
   await expect(page.getByText(/^The shelf allows at most \d+ g/)).toBeVisible();
 });
 
-test("feel, order and doing it otherwise: advice names what is responsible, and a choice is kept with the blend", async ({
+test("feel, order and doing it otherwise: advice names its cause, and a choice is kept with the blend", async ({
   page,
 }) => {
   await page.goto("/blend");
@@ -276,7 +276,8 @@ test("a worker that dies, and a browser without one: the server draws the same p
   const { blends } = await (await request.get("/api/v1/blends")).json();
   const saved = blends.find(({ name }: { name: string }) => name === "Pale mask").id;
   for (const script of [
-    "window.Worker = class { terminate() {} postMessage() { setTimeout(() => this.onerror?.(new Event('error')), 5); } }",
+    "window.Worker = class { terminate() {} postMessage() { setTimeout(() => this.onerror?.(new Event('error'))," +
+      " 5); } }",
     "delete window.Worker",
   ]) {
     await page.addInitScript({ content: script });
@@ -332,7 +333,7 @@ test("a practice bowl: pour, look, stop, see how far off, again", async ({ page 
   await expect(page.getByText(/^1 bowl so far, off by \d+ % on average/)).toBeVisible();
 });
 
-test("on a phone the step that is on now stands first with its own control, the next in one line, the rest folded", async ({
+test("on a phone the step that is on now stands first with its control, the next in one line", async ({
   page,
   request,
 }) => {

@@ -29,7 +29,7 @@ const typePage = async (page: Page, text: string) => {
 const makes = async (page: Page): Promise<number> =>
   Number(/Makes (\d+) g/.exec((await page.getByText(/^Makes \d+ g/).textContent())!)![1]);
 
-test("an old page in odd forms: nothing is made up, each line that is unclear waits, and it is taken as it was written", async ({
+test("an old page in odd forms: nothing is made up, an unclear line waits, it is taken as written", async ({
   page,
 }) => {
   test.setTimeout(90_000);
@@ -102,7 +102,7 @@ test("a small page makes a small bowl, and enough on a press, the wet things wit
   await expect(page.getByText(/Every amount was multiplied by (0\.|½|¼|⅓|⅔|¾)/)).toBeVisible();
 });
 
-test("more essential oil than a bowl takes is confirmed where it is typed, and stopped where it comes in otherwise", async ({
+test("too much essential oil is confirmed where it is typed, and stopped where it comes in otherwise", async ({
   page,
 }) => {
   const sheet = await typePage(page, "2 tbsp amla\n500 ml tea tree essential oil");

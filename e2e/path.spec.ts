@@ -68,7 +68,7 @@ test("from an empty bowl to a saved blend: every number answers while one types,
 
 const pouredSoFar = (page: Page) => page.locator("p.font-say.text-figure").first();
 
-test("the worksheet of a bowl: ticked, poured, said, marked, noted, one pour taken back, closed, and so after a reload", async ({
+test("the worksheet of a bowl: ticked, poured, said, marked, noted, taken back, closed, reloaded", async ({
   page,
   request,
 }) => {
@@ -387,7 +387,7 @@ test("too thin, then mended by the word in the sentence", async ({ page }) => {
   await expect(page.getByText(/^(Should stay|Stays) on/)).toBeVisible();
 });
 
-test("what was put on the hair before is kept, and a dye on it asks for a strand first; a tape over 15 cm is asked about", async ({
+test("what was put on the hair is kept, and a dye on it asks for a strand; a tape over 15 cm is asked about", async ({
   page,
 }) => {
   await page.goto("/heads/new");

@@ -30,7 +30,7 @@ async function choose(page: Page, name: string, text: string) {
   await page.getByLabel("Bring in a book file").setInputFiles(join(folder, name));
 }
 
-test("out of one house into another: said first, brought in, twice adds nothing, undone in one step, and brought back", async ({
+test("out of one house into another: said first, brought in, twice adds nothing, undone, brought back", async ({
   page,
   request,
 }) => {
@@ -46,7 +46,8 @@ test("out of one house into another: said first, brought in, twice adds nothing,
   await expect(
     page.getByText(
       new RegExp(
-        `This would bring in ${mine.heads.length} heads, ${mine.blends.length} blends, ${mine.batches.length} bowls and ${mine.jars!.length} jars`,
+        `This would bring in ${mine.heads.length} heads, ${mine.blends.length} blends, ${mine.batches.length}` +
+          ` bowls and ${mine.jars!.length} jars`,
       ),
     ),
   ).toBeVisible();
@@ -331,7 +332,7 @@ test("a file as long as is promised comes in whole, and nobody waits for one tha
   expect(longer.status).toBe(413);
 });
 
-test("a table of 2 000 unknown names is refused while the others are answered, and one device does not take the whole thread", async ({
+test("2 000 unknown names are refused while others are answered; no device takes the whole thread", async ({
   baseURL,
 }) => {
   test.setTimeout(60_000);

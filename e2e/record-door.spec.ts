@@ -212,7 +212,8 @@ test("a phone comes in by the code in the picture, and its taps are its person's
   await expect(second.getByRole("alert")).toHaveText("That is not the password, and no code that is good now.");
   await second.context().close();
 
-  // Listed by its name without anybody asking anew, and sent away: its next question ends at the door, and what it had not sent stays on it.
+  // Listed by its name without anybody asking anew, and sent away: its next question ends at the door, and what it had
+  // not sent stays on it.
   const row = home.getByRole("listitem").filter({ hasText: "Seun’s phone <b>&" });
   await expect(row).toContainText("Seun");
   await home
@@ -231,7 +232,8 @@ test("a phone comes in by the code in the picture, and its taps are its person's
 test("a code that is late, and the code of another house, let nobody in", async ({ browser }) => {
   const [id, code] = [uuid(), "LATECQDE23"];
   expect((await home.request.post("/api/v1/pairings", { data: { id, code } })).status()).toBe(200);
-  expect((await home.request.post("/api/v1/pairings", { data: { id, code } })).status()).toBe(200); // sent twice is made once
+  // Sent twice is made once.
+  expect((await home.request.post("/api/v1/pairings", { data: { id, code } })).status()).toBe(200);
   expect((await home.request.post("/api/v1/pairings", { data: { id: uuid(), code } })).status()).toBe(409);
   await database()("pairing")
     .where({ id })
@@ -342,7 +344,7 @@ test("a changed password sends all others away, and it is taken away again only 
   await phone.context().close();
 });
 
-test("a book without a password answers nobody on the network, and one that is listened to there keeps its password; its labels lead phones to it", async ({
+test("without a password it answers nobody on the network; with one it keeps it, and labels lead there", async ({
   page,
 }) => {
   const { request } = page;

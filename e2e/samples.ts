@@ -52,15 +52,27 @@ export interface Ids {
   readonly readingId: string;
 }
 
-/** What a path's id stands for, by the word before it. */
-export const idIn = (path: string, ids: Ids): string =>
-  path.replace(
-    /\/(heads|blends|batches|devices|persons|imports|jars|things|weighings|readings)\/\{id\}/,
-    (_, kind: string) =>
-      `/${kind}/${{ heads: ids.headId, blends: ids.blendId, batches: ids.batchId, devices: ids.deviceId, persons: ids.personId, imports: ids.importId, jars: ids.jarId, things: ids.thingId, weighings: ids.weighingId, readings: ids.readingId }[kind]}`,
-  );
+const ID_OF: Readonly<Record<string, keyof Ids>> = {
+  heads: "headId",
+  blends: "blendId",
+  batches: "batchId",
+  devices: "deviceId",
+  persons: "personId",
+  imports: "importId",
+  jars: "jarId",
+  things: "thingId",
+  weighings: "weighingId",
+  readings: "readingId",
+};
 
-/** A good body for every operation that takes one, pointing at these ids. A new operation without one fails the tests that walk them all. */
+/** A path with the id that the word before it stands for. */
+export const idIn = (path: string, ids: Ids): string =>
+  path.replace(/\/(\w+)\/\{id\}/, (whole, kind: string) => (ID_OF[kind] ? `/${kind}/${ids[ID_OF[kind]]}` : whole));
+
+/**
+ * A good body for every operation that takes one, pointing at these ids. A new operation without one fails the tests
+ * that walk them all.
+ */
 export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
   "post /paste": () => PASTE_INPUT,
   "post /paste/correction": () => ({ ...PASTE_INPUT, word: "runs", pouredMl: 900, minutesSoaked: 30 }),

@@ -66,7 +66,8 @@ await shot("notebook", "/blend", WIDE, "light", undefined, async (page) => {
   await page
     .getByLabel("As it stands there")
     .fill(
-      "Grandmother’s Sunday paste\n2 heaped tbsp amla\ncurd - half cup\n1 T methi seed powder\nbrahmi 2 tbsp\n2 tbsp (60 g) neem powder\nwarm tea as needed\nleave for 2 hours",
+      "Grandmother’s Sunday paste\n2 heaped tbsp amla\ncurd - half cup\n1 T methi seed powder\nbrahmi 2 tbsp\n2" +
+        " tbsp (60 g) neem powder\nwarm tea as needed\nleave for 2 hours",
     );
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 });

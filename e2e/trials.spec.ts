@@ -38,10 +38,7 @@ async function ownBlend(
 const mlIn = (text: string | null): number => Number(/(\d+(?:\.\d+)?) ml/.exec(text ?? "")![1]);
 const mixing = (page: Page) => page.getByRole("region", { name: "While mixing" });
 
-test("a bowl said to be too thick, then thin, then overpoured: no way on contradicts the word, and what was promised is shown", async ({
-  page,
-  request,
-}) => {
+test("a bowl said too thick, then thin, then overpoured: no way on contradicts the word", async ({ page, request }) => {
   const { versionId, headId } = await ownBlend(request, "Trial of words");
   const id = uuid();
   await request.post("/api/v1/batches", { data: { id, versionId, headId } });

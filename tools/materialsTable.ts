@@ -55,7 +55,10 @@ export const bareAmongDeciding = (): string[] =>
     ),
   );
 
-/** Every figure of every material with its source, as one Markdown page; generated, and held equal to the data by a check. */
+/**
+ * Every figure of every material with its source, as one Markdown page; generated, and held equal to the data by a
+ * check.
+ */
 export function materialsTable(): string {
   const all = CATALOGUE.flatMap((material) => rows(material).map(([, , figure]) => figure.source));
   const counted = (where: (kind: string) => boolean) => {
@@ -63,14 +66,21 @@ export function materialsTable(): string {
     return `${count} (${Math.round((count / all.length) * 100)} %)`;
   };
   const bare = bareAmongDeciding();
+  const has = (material: Material, what: string) => rows(material).some(([name]) => name === what);
+  const deciding = CATALOGUE.flatMap((material) => DECIDING.filter((what) => has(material, what))).length;
   const lines = [
     "# Materials and the sources of their figures",
     "",
-    `Made from \`src/core/catalogue\` by \`./run openapi\`; do not edit. ${CATALOGUE.length} materials, ${all.length} figures: ${ORIGINS.map(([origin, words]) => `${counted((one) => one === origin)} ${words}`).join(", ")}.`,
+    `Made from \`src/core/catalogue\` by \`./run openapi\`; do not edit. ${CATALOGUE.length} materials, ` +
+      `${all.length} figures: ` +
+      ORIGINS.map(([origin, words]) => `${counted((one) => one === origin)} ${words}`).join(", ") +
+      ".",
     "",
-    `Of the figures that decide (level spoon, holding, water) ${bare.length} of ${DECIDING.reduce((sum, what) => sum + CATALOGUE.filter((material) => rows(material).some(([name]) => name === what)).length, 0)} are bare estimates, without a word why: ${bare.join(", ")}.`,
+    `Of the figures that decide (level spoon, holding, water) ${bare.length} of ` +
+      `${deciding} are bare estimates, without a word why: ${bare.join(", ")}.`,
     "",
-    "Regional names: those of foods are in the Indian Food Composition Tables 2017; the others are from memory, after the Ayurvedic Pharmacopoeia of India and the market. INCI names are from memory.",
+    "Regional names: those of foods are in the Indian Food Composition Tables 2017; the others are from memory," +
+      " after the Ayurvedic Pharmacopoeia of India and the market. INCI names are from memory.",
     "",
     "Ranges are meant as 90 %. The same figures reach every answer; see `models.md` for what each is used for.",
     "",
@@ -84,7 +94,12 @@ export function materialsTable(): string {
       lines.push(
         `### ${first.text}`,
         "",
-        `\`${material.id}\`, ${FORM_NAME[material.form]}; ${material.use}.${others.length > 0 ? ` Also: ${others.map(({ text, language }) => `${text} (${language})`).join(", ")}.` : ""}${material.inci ? ` INCI: ${material.inci}.` : ""}${material.notToConfuse ? ` ${material.notToConfuse}` : ""}`,
+        `\`${material.id}\`, ${FORM_NAME[material.form]}; ${material.use}.` +
+          (others.length > 0
+            ? " Also: " + others.map(({ text, language }) => `${text} (${language})`).join(", ") + "."
+            : "") +
+          `${material.inci ? ` INCI: ${material.inci}.` : ""}` +
+          `${material.notToConfuse ? ` ${material.notToConfuse}` : ""}`,
         "",
         "| figure | value | unit | source |",
         "|---|---|---|---|",

@@ -5,7 +5,10 @@ import { validationMetadatasToSchemas } from "class-validator-jsonschema";
 import { createGenerator } from "ts-json-schema-generator";
 import { OPERATIONS, type Operation } from "../src/server/operations";
 
-/** Makes `docs/openapi.json` from the input classes, the answers' types and the list of operations. Run by `./run openapi`. */
+/**
+ * Makes `docs/openapi.json` from the input classes, the answers' types and the list of operations. Run by `./run
+ * openapi`.
+ */
 const FILE = "docs/openapi.json";
 const SCHEMAS = "#/components/schemas/";
 
@@ -105,7 +108,8 @@ export function openapi(): object {
       title: "Infusing",
       version: "1",
       description:
-        "Units stand in the names; bands are low, mid, high. Ids of what is written are UUIDs that the client makes: sending a write twice writes it once.",
+        "Units stand in the names; bands are low, mid, high. Ids of what is written are UUIDs that the client" +
+        " makes: sending a write twice writes it once.",
       license: { name: "MIT", identifier: "MIT" },
     },
     servers: [{ url: "/api/v1" }],

@@ -3,7 +3,10 @@ import { useEffect } from "react";
 
 const EVERY_MS = 2000;
 
-/** Something could not be read. No stack on a screen; what is written elsewhere is safe. Looks again by itself until the house answers. */
+/**
+ * Something could not be read. No stack on a screen; what is written elsewhere is safe. Looks again by itself until the
+ * house answers.
+ */
 export default function Trouble({ reset }: { reset: () => void }) {
   useEffect(() => {
     const timer = setInterval(async () => {

@@ -40,7 +40,9 @@ export default async function Layout({ children }: { children: ReactNode }) {
       <body>
         <a
           href="#main"
-          className="sr-only focus:not-sr-only focus:absolute focus:left-4 focus:top-2 focus:z-50 focus:bg-ware focus:p-2"
+          className={
+            "sr-only focus:not-sr-only focus:absolute focus:left-4 focus:top-2 focus:z-50" + " focus:bg-ware focus:p-2"
+          }
         >
           Skip to the page
         </a>

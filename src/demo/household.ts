@@ -33,7 +33,13 @@ const blend = (of: Partial<Blend> & Pick<Blend, "lines">): Blend => ({
   sizing: "likely", ...of,
 });
 
-export interface DemoBlend { readonly name: string; readonly for: Who; readonly blend: Blend; /** The version before it. */ readonly earlier?: Blend }
+export interface DemoBlend {
+  readonly name: string;
+  readonly for: Who;
+  readonly blend: Blend;
+  /** The version before it. */
+  readonly earlier?: Blend;
+}
 
 export const BLENDS: readonly DemoBlend[] = [
   { name: "Ferry rust", for: "Mina", blend: blend({ purpose: "dyePacked",
@@ -62,7 +68,8 @@ export const BLENDS: readonly DemoBlend[] = [
       fixed("rosemary-essential-oil", 5, "drop")],
     liquid: { materialId: "fenugreek-water", tempC: 22 } }) },
   { name: "Pale mask", for: "Liv",
-    blend: blend({ lines: [part("marshmallow-root", 2), part("cornstarch", 1), fixed("yoghurt", 3), fixed("honey", 1, "tsp")],
+    blend: blend({ lines: [part("marshmallow-root", 2), part("cornstarch", 1), fixed("yoghurt", 3),
+      fixed("honey", 1, "tsp")],
       target: { word: "cream" } }) },
   { name: "Liv’s egg night", for: "Liv",
     blend: blend({ lines: [part("moringa-leaf", 1), part("kaolin", 1), fixed("egg", 1, "piece")],

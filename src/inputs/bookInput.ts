@@ -50,7 +50,10 @@ export class NewBatchInput {
   @IsOptional() @IsMoment() @IsString() startsAt?: string;
   /** When it should go on, in the household's wall time, such as 2026-03-01T10:00. */
   @IsOptional() @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/) onHeadAt?: string;
-  /** It was made already, on paper: when it was mixed, in the household's wall time, and what was poured if that is known. */
+  /**
+   * It was made already, on paper: when it was mixed, in the household's wall time, and what was poured if that is
+   * known.
+   */
   @IsOptional() @Matches(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/) madeAt?: string;
   @IsOptional() @IsNumber() pouredMl?: number;
 }

@@ -21,7 +21,8 @@ async function main(): Promise<void> {
         : []),
     ];
     console.log(
-      `\n  ${code.slice(0, 5)} ${code.slice(5)}   good for one device, for ten minutes; it may also set a new password\n`,
+      `\n  ${code.slice(0, 5)} ${code.slice(5)}   good for one device, for ten minutes; it may also set a new` +
+        ` password\n`,
     );
     for (const host of hosts) console.log(`  http://${host}:${port}/enter?code=${code}`);
     console.log();

@@ -13,7 +13,8 @@ async function main(): Promise<void> {
   const held = await knex.client.acquireConnection();
   const [[lock]] = await held.promise().query(`SELECT GET_LOCK(${HOLD_NAME}, 30) AS got`);
   if (lock.got !== 1) throw new Error("another restore is under way");
-  // Whoever writes has a household's row; when all rows were had once, nobody is writing, and who comes now sees the hold.
+  // Whoever writes has a household's row; when all rows were had once, nobody is writing, and who comes now sees the
+  // hold.
   await knex.transaction(async (trx) => {
     await trx("household").select("id").forUpdate();
   });

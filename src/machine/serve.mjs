@@ -1,5 +1,6 @@
 // Serves the built application (or, with "dev", the source): node src/machine/serve.mjs start|dev HOST PORT
-// It stands between the network and the framework: what no page or route of this house ever needs is refused here, at once.
+// It stands between the network and the framework: what no page or route of this house ever needs is refused here, at
+// once.
 import { EventEmitter } from "node:events";
 import { existsSync } from "node:fs";
 import { createServer } from "node:http";
@@ -25,8 +26,9 @@ const LINGER_MS = 2000;
 const problem = (status, title) => JSON.stringify({ type: "about:blank", title, status });
 
 /**
- * Answers at once and whole, takes what is still coming for a moment without keeping it, and hangs up. Ending the answer
- * is what hangs up: a socket closed with something unread in it is reset, and the sender would lose the answer with it.
+ * Answers at once and whole, takes what is still coming for a moment without keeping it, and hangs up. Ending the
+ * answer is what hangs up: a socket closed with something unread in it is reset, and the sender would lose the answer
+ * with it.
  */
 function refuse(request, response, status, title, headers = {}) {
   const text = problem(status, title);
@@ -82,7 +84,8 @@ if (!dev) {
     const text = problem(400, "Nothing is upgraded here.");
     socket.on("error", () => undefined);
     socket.end(
-      `HTTP/1.1 400 Bad Request\r\nContent-Type: application/problem+json\r\nContent-Length: ${Buffer.byteLength(text)}\r\nConnection: close\r\n\r\n${text}`,
+      "HTTP/1.1 400 Bad Request\r\nContent-Type: application/problem+json\r\n" +
+        `Content-Length: ${Buffer.byteLength(text)}\r\nConnection: close\r\n\r\n${text}`,
       () => socket.destroy(),
     );
   });

@@ -135,7 +135,10 @@ async function keep(
   return all;
 }
 
-/** Adds what happened, folds, projects; sending the same events again changes nothing. Answers what came after the rev that was seen. */
+/**
+ * Adds what happened, folds, projects; sending the same events again changes nothing. Answers what came after the rev
+ * that was seen.
+ */
 export async function addEvents({ input, params, deviceId, personId }: Asked<EventsInput>, write: Write) {
   const find = input.events.some((event) => (event.payload as BatchPayload).kind === "added")
     ? await lookupOf(write.householdId, write.trx)

@@ -70,7 +70,8 @@ async function guarded<T>(household: Household, from: string, look: () => Promis
     if (wait > 0)
       throw new Refusal(
         429,
-        `Too many wrong tries. Wait ${Math.ceil(wait / 1000)} s, then try again; or come in with a code, from a device that is in or from ./run code on the machine itself.`,
+        `Too many wrong tries. Wait ${Math.ceil(wait / 1000)} s, then try again; or come in with a code, from a` +
+          " device that is in or from ./run code on the machine itself.",
         [],
         Math.ceil(wait / 1000),
       );
@@ -176,7 +177,9 @@ export async function changePassword(asked: Asked<PasswordInput>): Promise<Respo
 
 const PAIRING_MS = 10 * 60_000;
 
-/** A code that lets one device in, once, within ten minutes. The client makes it, so that sending it twice makes one. */
+/**
+ * A code that lets one device in, once, within ten minutes. The client makes it, so that sending it twice makes one.
+ */
 export async function pair({ input: { id, code, personId }, household }: Asked<PairingInput>, write: Write) {
   if (household.passwordHash === undefined) throw new Refusal(409, "Set a password for the house first.");
   if (personId && !(await personIsHere(write, personId))) throw notFound("personId");

@@ -146,7 +146,8 @@ test("a premix draws on its jars, is a thing and a jar of its own, and never con
     },
   ]);
   expect((await store.findJar(house.householdId, premix.id))!.price).toBeCloseTo(0.6 * 2 + 0.4 * 4, 6);
-  // The same mixture again is one thing with another jar; of itself it cannot be made; under its name nothing else can be.
+  // The same mixture again is one thing with another jar; of itself it cannot be made; under its name nothing else can
+  // be.
   const again = { ...premix, id: uuid(), thingId: uuid() };
   await write(makePremix, again);
   expect((await listOwnThings(house.householdId)).length).toBe(1);
@@ -170,7 +171,7 @@ test("a premix draws on its jars, is a thing and a jar of its own, and never con
   ]);
 });
 
-test("jars go round as CSV: written, read in another house, written again, the same; reading twice adds nothing", async () => {
+test("jars go round as CSV: written, read in another house, the same; reading twice adds nothing", async () => {
   const a = await newJar("amla", 250, {
     lot: "=1+1",
     boughtOn: "2026-01-02",
@@ -247,7 +248,7 @@ test("a table made by hand is read by any names, and a bad one is refused whole,
   );
 });
 
-test("the book file takes the shelf along: jars, weighings and things of one's own come back as they were", async () => {
+test("the book file takes the shelf along: jars, weighings and own things come back as they were", async () => {
   const a = await newJar("amla", 250, { price: 7.5, place: "shelf", leftG: 180 });
   await write(weighJar, { id: uuid(), count: 2, unit: "tbsp", massG: 15.5 }, { id: a });
   await write(makePremix, { id: uuid(), thingId: uuid(), name: "Base", parts: [{ jarId: a, massG: 30 }] });

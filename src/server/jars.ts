@@ -181,7 +181,10 @@ export async function removeOwnThing({ input, params }: Asked<RemovedInput>, wri
   return { id: params.id, rev: write.rev };
 }
 
-/** A mixture from one's own jars: draws on them, and is a jar itself. The same mixture made again is one thing with another jar. */
+/**
+ * A mixture from one's own jars: draws on them, and is a jar itself. The same mixture made again is one thing with
+ * another jar.
+ */
 export async function makePremix({ input, settings }: Asked<PremixInput>, write: Write) {
   const owner = await store.jarOwner(write, input.id);
   if (owner !== undefined && owner !== write.householdId) throw taken();

@@ -33,7 +33,10 @@ export const readJars = async (body: string, { household, settings, deviceId }: 
   return read;
 };
 
-/** Brings a table of jars in, in one step: new ones come in, those that were taken off the shelf go back on it, and those that are here stay as they are. */
+/**
+ * Brings a table of jars in, in one step: new ones come in, those that were taken off the shelf go back on it, and
+ * those that are here stay as they are.
+ */
 export const importJars = (asked: Asked<ReadJars>, bytes: number) =>
   asWrite(
     asked,

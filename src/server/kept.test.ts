@@ -55,7 +55,7 @@ async function said(id: string) {
   );
 }
 
-test("whatever the tables say later, one more tap on an old bowl changes nothing else in its ledger, page or CSV", async () => {
+test("whatever the tables say later, one more tap on an old bowl changes nothing else of it", async () => {
   for (const materialId of ["amla", "brahmi", "honey"]) await newJar(materialId, 900);
   const id = await newBowl();
   const tap = (...payloads: BatchPayload[]) => happen(id, ...payloads);
@@ -89,7 +89,7 @@ test("whatever the tables say later, one more tap on an old bowl changes nothing
   });
 });
 
-test("what was measured of a jar stays when its table moves, also after another tap on the bowl it was tested in", async () => {
+test("what was measured of a jar stays when its table moves, also after a tap on its bowl", async () => {
   const jar = await newJar("amla", 900);
   const id = await newBowl();
   await happen(

@@ -33,7 +33,7 @@ describe("what tests teach", () => {
     return learnt && knownOf(learnt, jar);
   };
 
-  test("a test of a bowl teaches its jar once, however often it is sent, and taking it back is as if it had never been", async () => {
+  test("a test of a bowl teaches its jar once, however often it is sent, and taken back never was", async () => {
     const jar = await newJar("amla", 500);
     const batch = await newBowl();
     await happen(batch, measured, await pour(batch), ring(12));
@@ -114,7 +114,7 @@ describe("what tests teach", () => {
       "amount unitNotForThis",
     ]);
   });
-  test("a book file brings back what was learnt, from powders and from bowls; undone, nothing is left of it", async () => {
+  test("a book file brings back what was learnt from powders and bowls; undone, nothing is left", async () => {
     const jar = await newJar("amla", 900);
     await write(
       testJar,

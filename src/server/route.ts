@@ -112,7 +112,10 @@ const AGAIN = process.env.OWN_DATABASE
   ? "Its database is being started again, or a backup put back"
   : "Its database does not answer";
 
-/** Any failure as problem+json: refusals as they are, an unreached database as 503, a full disk as 507, what no row can hold as 422, anything else as 500 without its inside. */
+/**
+ * Any failure as problem+json: refusals as they are, an unreached database as 503, a full disk as 507, what no row can
+ * hold as 422, anything else as 500 without its inside.
+ */
 export function failureOf(error: unknown): Refusal {
   if (error instanceof Refusal) return error;
   if (isUnreachable(error))

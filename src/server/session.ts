@@ -75,7 +75,10 @@ export async function sessionOf(headers: Headers): Promise<Session | "stranger" 
 }
 
 const LOOPBACK = /^(127(\.\d{1,3}){3}|::1)$/;
-/** Where a request came from, as tries at the door are counted: this machine, an IPv4 address, or the network of an IPv6 one. */
+/**
+ * Where a request came from, as tries at the door are counted: this machine, an IPv4 address, or the network of an IPv6
+ * one.
+ */
 export function addressOf(headers: Headers): string {
   // Set by the server itself, which lets no client say it.
   const address = headers.get("x-infusing-address") ?? "";

@@ -129,7 +129,10 @@ async function settleReadings(write: Write, batchId: string, events: readonly Ba
   await writeBowlReadings(write, batchId, readingsOf(question, answer, events));
 }
 
-/** Takes a bowl out of the book, or puts it back where it is found. What the jars have left is summed up by the caller, once. */
+/**
+ * Takes a bowl out of the book, or puts it back where it is found. What the jars have left is summed up by the caller,
+ * once.
+ */
 export async function removeBowl(write: Write, batchId: string, removed: boolean): Promise<void> {
   await batches.setBatchRemoved(write, batchId, removed);
   if (!removed) await settleLists(write, batchId, foldBatch(await listEvents(write.householdId, batchId, write.trx)));

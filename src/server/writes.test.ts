@@ -189,7 +189,7 @@ test("what no row can hold is refused and is no fault of the house", async () =>
   await expect(inTransaction(house.householdId, (write) => removeJar(asked, write))).rejects.toBeInstanceOf(Refusal);
 });
 
-test("what words of a notebook meant is added to what was known, the newest kept, and means only things that there are", async () => {
+test("what words of a notebook meant is added, the newest kept, and means only things there are", async () => {
   const remembered = async (things: Record<string, string>, units: Record<string, string> = {}) =>
     sent(MeaningsInput, remember, {
       things: Object.entries(things).map(([said, materialId]) => ({ said, materialId })),
@@ -230,7 +230,7 @@ describe("when it happened", () => {
   const idOf = async (kind: string) =>
     (await listEvents(house.householdId, house.batchId)).find(({ payload }) => payload.kind === kind)!.id;
 
-  test("a bowl stands where it was mixed, moves when that is given another time, and back to its plan when it is taken back", async () => {
+  test("a bowl stands where it was mixed, moves with that, and back to its plan when it is taken back", async () => {
     await tap({ kind: "noted", text: "a word to be found by" });
     const planned = await startsAt();
     await tap({ kind: "reached", stage: "mixed" });
@@ -294,7 +294,7 @@ describe("when it happened", () => {
   });
 });
 
-test("what was removed is listed, newest first, with its way back; older things are not listed and still found", async () => {
+test("what was removed is listed, newest first, with its way back; older things are still found", async () => {
   const removed = { removed: true } as const;
   const jarId = await newJar();
   for (const [use, id] of [

@@ -33,7 +33,9 @@ export function connect(url = databaseUrl()): Knex {
         done: (error: unknown, connection: unknown) => void,
       ) => {
         connection.query(
-          "SET SESSION sql_mode = 'STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION', time_zone = '+00:00', innodb_lock_wait_timeout = 5",
+          "SET SESSION sql_mode =" +
+            " 'STRICT_ALL_TABLES,NO_ZERO_DATE,NO_ZERO_IN_DATE,ERROR_FOR_DIVISION_BY_ZERO,NO_ENGINE_SUBSTITUTION'," +
+            " time_zone = '+00:00', innodb_lock_wait_timeout = 5",
           (error) => done(error, connection),
         );
       },
@@ -43,7 +45,9 @@ export function connect(url = databaseUrl()): Knex {
   return made;
 }
 
-/** The server's own words name what was in the row ("Duplicate entry 'Mina'"): the code says what happened without them. */
+/**
+ * The server's own words name what was in the row ("Duplicate entry 'Mina'"): the code says what happened without them.
+ */
 function withoutContent(error: Error & { sql?: string; sqlMessage?: string; code?: string }): void {
   if (error.sqlMessage === undefined) return;
   error.message = `the database refused a query: ${error.code}`;

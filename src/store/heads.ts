@@ -129,7 +129,8 @@ export async function updateHead(
     .update({ name: head.name, hair: JSON.stringify(head.hair), rev });
   if (changed === 1)
     await trx.raw(
-      "UPDATE person p JOIN head h ON h.household_id = p.household_id AND h.person_id = p.id SET p.name = h.name WHERE h.household_id = ? AND h.id = ?",
+      "UPDATE person p JOIN head h ON h.household_id = p.household_id AND h.person_id = p.id SET p.name = h.name" +
+        " WHERE h.household_id = ? AND h.id = ?",
       [householdId, head.id],
     );
   return changed === 1;

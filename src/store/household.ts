@@ -59,7 +59,10 @@ interface Row {
   value: string | null;
 }
 
-/** The household that answers, which is the first one made, with its settings; in one question, since every request asks it. */
+/**
+ * The household that answers, which is the first one made, with its settings; in one question, since every request asks
+ * it.
+ */
 export async function theHousehold(): Promise<HouseholdAndSettings | undefined> {
   const knex = database();
   const rows: Row[] = await knex("household as h")

@@ -2,7 +2,9 @@ import type { Knex } from "knex";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 
-/** What an import brings and takes out again, each by the import's id in its own table; what others hang on comes first. */
+/**
+ * What an import brings and takes out again, each by the import's id in its own table; what others hang on comes first.
+ */
 export const IMPORTED = ["person", "own_thing", "jar", "head", "blend", "batch"] as const;
 export type ImportedKind = (typeof IMPORTED)[number];
 export interface KnownId {
@@ -98,7 +100,10 @@ export async function putBack(
   }
 }
 
-/** Takes out everything an import brought, in one step and in every table; answers the batches, which are taken out with all that follows. */
+/**
+ * Takes out everything an import brought, in one step and in every table; answers the batches, which are taken out with
+ * all that follows.
+ */
 export async function undoImport({ trx, householdId, rev }: Write, id: string): Promise<string[]> {
   const now = new Date();
   await trx("import").where({ household_id: householdId, id }).update({ undone_at: now, rev });

@@ -63,7 +63,9 @@ export async function insertPerson(
 /** What an erased person, head or device is called. */
 export const NOBODY = "somebody";
 
-/** Blanks a person's own row; answers the ids of the heads that were theirs, or undefined where there is no such person. */
+/**
+ * Blanks a person's own row; answers the ids of the heads that were theirs, or undefined where there is no such person.
+ */
 export async function blankPerson({ trx, householdId, rev }: Write, id: string): Promise<string[] | undefined> {
   const changed = await trx("person")
     .where({ household_id: householdId, id })

@@ -35,7 +35,8 @@ export async function listReadings(householdId: string, knex: Knex = database())
     .leftJoin("import as i", "i.id", "j.import_id")
     .where("r.household_id", householdId)
     .whereNull("b.removed_at")
-    // A jar that came with an import which was undone teaches nothing; one that was only taken off the shelf still does.
+    // A jar that came with an import which was undone teaches nothing; one that was only taken off the shelf still
+    // does.
     .where((any) => any.whereNull("j.removed_at").orWhereNull("i.undone_at"))
     .orderBy([{ column: "r.taken_at" }, { column: "r.id" }])
     .select(
@@ -94,7 +95,10 @@ export async function writeBowlReadings(
     .merge(["judged", "taken_at", "rev"]);
 }
 
-/** Adds a test of one powder; one with this id that is there already adds nothing. False where the id is something else's. */
+/**
+ * Adds a test of one powder; one with this id that is there already adds nothing. False where the id is something
+ * else's.
+ */
 export async function insertJarReading(
   { trx, householdId, rev }: Write,
   reading: { id: string; jarId: string; test: JarTest; judged: Judged; takenAt?: Date },

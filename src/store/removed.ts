@@ -20,7 +20,10 @@ export interface Removed {
 export const LISTED_DAYS = 30;
 const MOST = 100;
 
-/** What was removed since a moment, newest first; what went with an import that was undone, or with a person who was erased, is not among it. */
+/**
+ * What was removed since a moment, newest first; what went with an import that was undone, or with a person who was
+ * erased, is not among it.
+ */
 export async function listRemoved(householdId: string, since: Date): Promise<Removed[]> {
   const knex = database();
   const each = await Promise.all(

@@ -26,7 +26,10 @@ interface NewMove {
   readonly createdAt?: Date;
 }
 
-/** What the ledger leaves in each of these jars, into the column that lists read; a bowl that was taken out of the book drew nothing. */
+/**
+ * What the ledger leaves in each of these jars, into the column that lists read; a bowl that was taken out of the book
+ * drew nothing.
+ */
 async function sumJars({ trx, householdId, rev }: Write, jarIds: readonly string[]): Promise<void> {
   if (jarIds.length === 0) return;
   await trx("jar")
@@ -34,13 +37,16 @@ async function sumJars({ trx, householdId, rev }: Write, jarIds: readonly string
     .whereIn("id", [...jarIds])
     .update({
       left_g: trx.raw(
-        "(SELECT COALESCE(SUM(m.mass_g), 0) FROM stock_move m LEFT JOIN batch b ON b.id = m.batch_id WHERE m.household_id = jar.household_id AND m.jar_id = jar.id AND b.removed_at IS NULL)",
+        "(SELECT COALESCE(SUM(m.mass_g), 0) FROM stock_move m LEFT JOIN batch b ON b.id = m.batch_id WHERE" +
+          " m.household_id = jar.household_id AND m.jar_id = jar.id AND b.removed_at IS NULL)",
       ),
       rev,
     });
 }
 
-/** Adds moves to the ledger; one with an id that is there already adds nothing. False where such an id is another jar's. */
+/**
+ * Adds moves to the ledger; one with an id that is there already adds nothing. False where such an id is another jar's.
+ */
 export async function insertMoves(write: Write, moves: readonly NewMove[]): Promise<boolean> {
   const { trx, householdId, rev } = write;
   const there: { id: string; jar_id: string }[] = await trx("stock_move")

@@ -30,7 +30,8 @@ describe("migrations", () => {
   });
   test("every table of rows names its household", async () => {
     const [rows] = await database().raw(
-      "SELECT table_name AS t FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name NOT LIKE 'knex%' AND table_name <> 'household'",
+      "SELECT table_name AS t FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name NOT" +
+        " LIKE 'knex%' AND table_name <> 'household'",
     );
     for (const { t } of rows) expect(await database().schema.hasColumn(t, "household_id")).toBe(true);
   });

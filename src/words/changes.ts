@@ -3,11 +3,13 @@ import { kitchenNumber, minuteWords } from "./amounts";
 import { CONSISTENCY_NAME, FILL_NAME, liquidName, materialName, PURPOSE_NAME, SIZING_NAME, UNIT_NAME } from "./names";
 
 export const amountWords = ({ amount, unit, fill, role }: BlendLine): string =>
-  `${role === "part" ? "parts of " : role === "solved" ? "as much as it takes, " : ""}${fill === "level" ? "" : `${FILL_NAME[fill]} `}${kitchenNumber(amount)} ${UNIT_NAME[unit]}`;
+  (role === "part" ? "parts of " : role === "solved" ? "as much as it takes, " : "") +
+  `${fill === "level" ? "" : `${FILL_NAME[fill]} `}${kitchenNumber(amount)} ${UNIT_NAME[unit]}`;
 export const targetWords = (target: Blend["target"]): string =>
   "word" in target ? CONSISTENCY_NAME[target.word] : `${target.yieldPa} Pa`;
 export const liquidOf = ({ tempC, amountMl, ...liquid }: Blend["liquid"]): string =>
-  `${liquidName({ tempC, ...liquid })} at ${kitchenNumber(tempC)}°${amountMl === undefined ? "" : `, exactly ${Math.round(amountMl)} ml`}`;
+  `${liquidName({ tempC, ...liquid })} at ${kitchenNumber(tempC)}°` +
+  (amountMl === undefined ? "" : `, exactly ${Math.round(amountMl)} ml`);
 export const restWords = (minutes: number | undefined): string =>
   minutes === undefined ? "as long as the bowl needs" : minuteWords(minutes);
 

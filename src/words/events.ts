@@ -25,7 +25,8 @@ export const typedWords = ({ count, unit, fill }: TypedAmount): string =>
 export const readingWords = (reading: Reading): string =>
   reading.by === "ring"
     ? `ring of ${roundTo(reading.heightMm, 1)} mm sank ${roundTo(reading.slumpMm, 0.5)}`
-    : `a drop of ${roundTo(reading.volumeMl, 0.5)} ml spread to ${roundTo(reading.acrossMm, 1)} by ${roundTo(reading.alongMm, 1)} mm`;
+    : `a drop of ${roundTo(reading.volumeMl, 0.5)} ml spread to ${roundTo(reading.acrossMm, 1)} by ` +
+      `${roundTo(reading.alongMm, 1)} mm`;
 
 /**
  * One event of a bowl's history, in a few words.

@@ -48,7 +48,8 @@ export function adviceWords(advice: Advice, feel: FeelAnswer): string {
     case "detangle": {
       const source =
         advice.slipSource &&
-        ` About ${gramWords(advice.slipSource.massG)} g of ${materialName(advice.slipSource.materialId)} in the bowl would give it slip.`;
+        ` About ${gramWords(advice.slipSource.massG)} g of ${materialName(advice.slipSource.materialId)} in the` +
+          " bowl would give it slip.";
       return `Detangle before: it has little slip.${source ?? ""}`;
     }
     case "strain":
@@ -71,10 +72,15 @@ export function adviceWords(advice: Advice, feel: FeelAnswer): string {
         : `One shampoo is enough${why ? ` for ${why}` : ""}.`;
     case "conditionAfter":
       return advice.choice
-        ? `Condition afterwards: ${why} ${feel.scores.drying.score >= feel.scores.protein.score ? "dries the hair" : "makes the hair stiff"}.`
+        ? `Condition afterwards: ${why} ` +
+            (feel.scores.drying.score >= feel.scores.protein.score ? "dries the hair" : "makes the hair stiff") +
+            "."
         : "Conditioner afterwards is not needed.";
     case "odour":
-      return `The smell of ${why} stays a while: a last rinse with a spoon of lemon juice in a litre of water helps. Keep it out of the eyes.`;
+      return (
+        `The smell of ${why} stays a while: a last rinse with a spoon of lemon juice in a litre of water helps.` +
+        " Keep it out of the eyes."
+      );
   }
 }
 
@@ -101,11 +107,18 @@ export function mixingStepWords(
       return `Mash ${list} (about ${mlWords(step.volumeMl)} ml) ${with_}; no bit may be left.`;
     }
     case "warm":
-      return `Warm ${list} to about ${step.toC} °C over a bowl of hot water until it flows or dissolves; cooler it stays in lumps. Test on the wrist before it meets skin.`;
+      return (
+        `Warm ${list} to about ${step.toC} °C over a bowl of hot water until it flows or dissolves; cooler it stays` +
+        " in lumps. Test on the wrist before it meets skin."
+      );
     case "lumps":
       return `Stir ${list} into the other dry powder first: in water it clumps around dry middles.`;
     case "dry":
-      return `${step.things.length > 1 ? `Put ${list} together dry` : `Put ${list} in a dry bowl`}${step.dusty ? ", slowly and low over the bowl, window open; the dust is not for lungs" : ""}. Crush lumps now.`;
+      return (
+        (step.things.length > 1 ? `Put ${list} together dry` : `Put ${list} in a dry bowl`) +
+        (step.dusty ? ", slowly and low over the bowl, window open; the dust is not for lungs" : "") +
+        ". Crush lumps now."
+      );
     case "oilFirst":
       return `Rub ${list} into the dry powder. It takes up less water so; pour with care.`;
     case "wet":
@@ -120,7 +133,9 @@ export function mixingStepWords(
       return `Count ${list} in at the very end, off any heat.`;
     case "bottle":
       return step.flows
-        ? `It leaves a nozzle: ${plural(step.bottles, "one bottle", `${step.bottles} bottles`)} of ${roundTo(vessels.bottleMl ?? 0, 1)} ml.`
+        ? "It leaves a nozzle: " +
+            plural(step.bottles, "one bottle", `${step.bottles} bottles`) +
+            ` of ${roundTo(vessels.bottleMl ?? 0, 1)} ml.`
         : "Too thick for a nozzle bottle: use hands or a brush, or aim for a drizzle.";
   }
 }

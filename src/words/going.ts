@@ -38,7 +38,9 @@ export function goingWords(
       const ready = nowMs < window.readyMs ? `ready ${at(window.readyMs)}` : "ready now";
       return {
         what,
-        when: `${ready}, best ${at(window.peakMs)}, ${window.useByMs === undefined ? "keeps for weeks" : `use by ${at(window.useByMs)}`}`,
+        when:
+          `${ready}, best ${at(window.peakMs)}, ` +
+          (window.useByMs === undefined ? "keeps for weeks" : `use by ${at(window.useByMs)}`),
       };
     }
   }

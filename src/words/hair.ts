@@ -15,5 +15,8 @@ export function hairWords(head: Head): string {
 
 /** "a mask takes about 270 g (160–430), henna packed on 930 (560–1500)". */
 export function takesWords(head: Head): string {
-  return `a mask takes ${bandWords(coverage(head, "mask").pasteG).both} g, a packed dye ${bandWords(coverage(head, "dyePacked").pasteG).both} g`;
+  return (
+    `a mask takes ${bandWords(coverage(head, "mask").pasteG).both} g, a packed dye ` +
+    `${bandWords(coverage(head, "dyePacked").pasteG).both} g`
+  );
 }

@@ -14,7 +14,12 @@ export const addMl = (value: number): number =>
 export function optionWords(option: CorrectionOption, question: PasteQuestion): string {
   switch (option.kind) {
     case "leave":
-      return `Nothing yet. By the figures, and what was said of this bowl before, it is not what you say: look at what was poured and what went in${option.minutes < 1 ? "" : `, or look again when it has soaked, in about ${minuteWords(option.minutes)}`}.`;
+      return (
+        "Nothing yet. By the figures, and what was said of this bowl before, it is not what you say: look at what" +
+        " was poured and what went in" +
+        (option.minutes < 1 ? "" : `, or look again when it has soaked, in about ${minuteWords(option.minutes)}`) +
+        "."
+      );
     case "wait":
       return option.minutes < 1
         ? "Nothing: it is as you want it."
@@ -30,8 +35,12 @@ export function optionWords(option: CorrectionOption, question: PasteQuestion): 
       const never =
         option.neverMoreMl === undefined
           ? ""
-          : ` That reaches this bowl’s “never more” of ${ml(option.neverMoreMl)}: by what you see, its powders hold more than usual. Go on by the teaspoon, or test it.`;
-      return `Add about ${addMl(option.ml.mid)} ml (${spoonWords(option.spoons)}${range}) of ${liquidName(question.liquid)}, ${first}, and stir in between.${never}`;
+          : ` That reaches this bowl’s “never more” of ${ml(option.neverMoreMl)}: by what you see, its powders hold` +
+            " more than usual. Go on by the teaspoon, or test it.";
+      return (
+        `Add about ${addMl(option.ml.mid)} ml (${spoonWords(option.spoons)}${range}) of ` +
+        `${liquidName(question.liquid)}, ${first}, and stir in between.${never}`
+      );
     }
     case "powder": {
       const each = option.lines
@@ -43,11 +52,15 @@ export function optionWords(option: CorrectionOption, question: PasteQuestion): 
       const short =
         option.shortLine === undefined
           ? ""
-          : ` That is all the ${materialName(question.lines[option.shortLine].materialId)} there is, and not quite enough.`;
+          : ` That is all the ${materialName(question.lines[option.shortLine].materialId)} there is, and not quite` +
+            " enough.";
       return `Add powder in the same proportions: ${each}. Half of it first, and stir.${short}`;
     }
     case "thinCoat":
-      return `Put it on as it is, in a thinner coat: it holds ${option.holdsMm.toFixed(1)} mm where ${option.needMm.toFixed(1)} is usual.`;
+      return (
+        `Put it on as it is, in a thinner coat: it holds ${option.holdsMm.toFixed(1)} mm where ` +
+        `${option.needMm.toFixed(1)} is usual.`
+      );
   }
 }
 
@@ -60,7 +73,10 @@ export function optionEffect(option: CorrectionOption, { needG }: CorrectionAnsw
       : strength < 0
         ? `${-strength} % weaker than planned`
         : `${strength} % stronger than planned`;
-  return `${gramWords(option.totalAfterG)} g in all; the head takes ${bandWords(needG).both}. On the head ${shortly(option.on)}, ${strong}.`;
+  return (
+    `${gramWords(option.totalAfterG)} g in all; the head takes ${bandWords(needG).both}. On the head ` +
+    `${shortly(option.on)}, ${strong}.`
+  );
 }
 
 /** What a test or a word says of the powders in this bowl. */

@@ -23,7 +23,8 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   solvedTwice: () => "Only one thing can be “as much as it takes”.",
   sameLiquidTwice: () => "These are the same liquid. Take another, or pour only one.",
   slumpTallerThanRing: ({ height }) =>
-    `It cannot sink further than the ring is high, ${height} mm. Read it again: how far below the rim’s height is the top now?`,
+    `It cannot sink further than the ring is high, ${height} mm. Read it again: how far below the rim’s height is` +
+    " the top now?",
   narrowerThanDrop: ({ least }) =>
     `A drop of that size cannot be narrower than ${least} mm. Read across it again, or say how much it was.`,
   tooStiffForRing: ({ height }) =>

@@ -39,7 +39,11 @@ export function ageWords(freshness: Freshness): string {
   if (freshness.state !== "past") return "";
   const months = Math.round(freshness.months);
   const long = months < 1 ? "a few days" : months === 1 ? "a month" : `${months} months`;
-  return `${freshness.by === "bestBefore" ? `${long} ${BY.bestBefore}` : `${BY[freshness.by]} for ${long}, longer than such things usually keep`}. ${TRY[freshness.test]}`;
+  return (
+    (freshness.by === "bestBefore"
+      ? `${long} ${BY.bestBefore}`
+      : `${BY[freshness.by]} for ${long}, longer than such things usually keep`) + `. ${TRY[freshness.test]}`
+  );
 }
 export const ageBrief = (freshness: Freshness): string =>
   freshness.state !== "past"
@@ -68,11 +72,21 @@ export const leftWords = ({ leftG, fullG }: Pick<Jar, "leftG" | "fullG">): strin
 export function mismatchWords(mismatch: Mismatch): string {
   switch (mismatch.kind) {
     case "disagree":
-      return `Those two cannot both be: the spoons are about ${gramWords(mismatch.spoonG.mid)} g (${gramWords(mismatch.spoonG.low)}–${gramWords(mismatch.spoonG.high)}), and it says ${gramWords(mismatch.saidG)} g.`;
+      return (
+        `Those two cannot both be: the spoons are about ${gramWords(mismatch.spoonG.mid)} g (` +
+        `${gramWords(mismatch.spoonG.low)}–${gramWords(mismatch.spoonG.high)}), and it says ` +
+        `${gramWords(mismatch.saidG)} g.`
+      );
     case "spoons":
-      return `That is not so: it is ${kitchenNumber(mismatch.really)} ${UNIT_NAME[mismatch.unit]}, not ${kitchenNumber(mismatch.said)}.`;
+      return (
+        `That is not so: it is ${kitchenNumber(mismatch.really)} ${UNIT_NAME[mismatch.unit]}, not ` +
+        `${kitchenNumber(mismatch.said)}.`
+      );
     case "total":
-      return `The parts come to about ${gramWords(mismatch.sumG.mid)} g (${gramWords(mismatch.sumG.low)}–${gramWords(mismatch.sumG.high)}), not ${gramWords(mismatch.saidG)} g.`;
+      return (
+        `The parts come to about ${gramWords(mismatch.sumG.mid)} g (${gramWords(mismatch.sumG.low)}–` +
+        `${gramWords(mismatch.sumG.high)}), not ${gramWords(mismatch.saidG)} g.`
+      );
   }
 }
 
@@ -135,5 +149,11 @@ export function shoppingWords(
 export function roundingWords(spoons: SpoonAmount, densityGPerMl: number, massG: number): string {
   const held = spoons.volumeMl * densityGPerMl;
   const off = Math.round((held / massG - 1) * 100);
-  return `In this bowl ${gramWords(massG)} g: ${spoonWords(spoons)} ${spoons.cups + spoons.tbsp + spoons.tsp > 1 ? "hold" : "holds"} ${gramWords(held)} g, ${off === 0 ? "within half a percent" : `${Math.abs(off)} % ${off > 0 ? "more" : "less"}`}.`;
+  return (
+    `In this bowl ${gramWords(massG)} g: ${spoonWords(spoons)} ` +
+    (spoons.cups + spoons.tbsp + spoons.tsp > 1 ? "hold" : "holds") +
+    ` ${gramWords(held)} g, ` +
+    (off === 0 ? "within half a percent" : `${Math.abs(off)} % ${off > 0 ? "more" : "less"}`) +
+    "."
+  );
 }

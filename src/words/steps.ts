@@ -18,7 +18,10 @@ export function liquidWords(answer: PasteAnswer, question: PasteQuestion): strin
   const name = liquidName(question.liquid);
   if (answer.liquid.state === "unreachable") return `no ${name}`;
   const words = bandWords(answer.liquid.ml);
-  return `${name} ${words.mid} ml · ${spoonWords(answer.liquid.spoons)}${answer.liquid.state === "solved" ? ` (${words.range})` : ""}`;
+  return (
+    `${name} ${words.mid} ml · ${spoonWords(answer.liquid.spoons)}` +
+    (answer.liquid.state === "solved" ? ` (${words.range})` : "")
+  );
 }
 
 /** What one step of the worksheet asks for. */
@@ -49,13 +52,22 @@ export function stepWords(
     case "gather":
       return "A bowl and spoon, the scale or your spoons, gloves, a cap, old towels, and everything below.";
     case "dry":
-      return `${list}. ${lines.length > 1 ? "Stir them together dry, slowly, with little dust" : "Into a dry bowl, slowly, with little dust"}; crush lumps now.`;
+      return (
+        `${list}. ` +
+        (lines.length > 1
+          ? "Stir them together dry, slowly, with little dust"
+          : "Into a dry bowl, slowly, with little dust") +
+        "; crush lumps now."
+      );
     case "wet":
       return `${list}. Whisk smooth before the powder meets them.`;
     case "firstPour": {
       if (liquid.state === "unreachable") return "No liquid goes in: the wet things are enough.";
       if (liquid.state === "given") return `Pour all ${roundTo(liquid.ml.mid, 1)} ml, slowly.`;
-      return `Pour ${pourMl(liquid.plan.firstPourMl, liquid.ml)} ml of ${liquidName(question.liquid)}, and stir until no dry powder is left.`;
+      return (
+        `Pour ${pourMl(liquid.plan.firstPourMl, liquid.ml)} ml of ${liquidName(question.liquid)}, and stir until no` +
+        " dry powder is left."
+      );
     }
     case "pour": {
       if (liquid.state !== "solved") return `Stop when it is like ${target}.`;
@@ -64,14 +76,21 @@ export function stepWords(
         spoon.unit === "tbsp" && liquid.plan.times !== undefined
           ? `, ${liquid.plan.times > 0 ? `${liquid.plan.times} times, then` : "or"} by teaspoons,`
           : "";
-      return `Then ${spoon.count} ${spoon.unit} at a time${teaspoons} until it is like ${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${pourMl(expectedStopMl, liquid.ml)} ml in all, never more than ${pourMl(mostMl, liquid.ml)}. It thickens as it stands.`;
+      return (
+        `Then ${spoon.count} ${spoon.unit} at a time${teaspoons} until it is like ` +
+        `${consistencyWords(answer.mixed.mid).split(",")[0]}: about ${pourMl(expectedStopMl, liquid.ml)} ml in all,` +
+        ` never more than ${pourMl(mostMl, liquid.ml)}. It thickens as it stands.`
+      );
     }
     case "oil":
       return `${list}. Fold in last, once the powder is wet.`;
     case "rest": {
       if (!rest.dye) return `Cover it and let it stand ${minuteWords(rest.restMin)}.`;
       const hours = rest.dye[rest.dye.school];
-      return `Cover it and let it stand ${minuteWords(rest.restMin)}. Ready after ${hourBandWords(hours.readyH)}, at its best about ${hourBandWords(hours.peakH)}, use by ${hourBandWords(hours.useByH)}.`;
+      return (
+        `Cover it and let it stand ${minuteWords(rest.restMin)}. Ready after ${hourBandWords(hours.readyH)}, at its` +
+        ` best about ${hourBandWords(hours.peakH)}, use by ${hourBandWords(hours.useByH)}.`
+      );
     }
     case "check":
       return `It should now be like ${target}. Loosen with a spoon of liquid if it drags.`;
@@ -85,7 +104,11 @@ export function stepWords(
       const feel = feelAdvice(question, answer);
       const wash = chosen("washOut", feel, question.choices);
       const after = chosen("conditionAfter", feel, question.choices);
-      return `Lukewarm water until it runs clear, fingers first, then a wide comb. ${wash === "water" ? "Water alone; no shampoo for a day." : wash ? `Then ${WASH_NAME[wash]}.` : ""}${after ? " Conditioner afterwards." : ""}`;
+      return (
+        "Lukewarm water until it runs clear, fingers first, then a wide comb. " +
+        (wash === "water" ? "Water alone; no shampoo for a day." : wash ? `Then ${WASH_NAME[wash]}.` : "") +
+        `${after ? " Conditioner afterwards." : ""}`
+      );
     }
     case "clear":
       return "Rinse the floor and the basin. Label what is left with today’s date, or throw it away.";

@@ -60,13 +60,21 @@ export function verdictWords({ verdict, coat, on }: PasteAnswer): string {
       : "Too stiff to spread: it tangles.";
   const { state, chance, worn = "loose", untilThen, holdsMm, needMm } = verdict;
   if (chance === undefined || state === "clings")
-    return `${state === "clings" ? "Clings" : "Will run"}: it holds a ${holdsMm.toFixed(1)} mm coat, and the purpose wants ${needMm.toFixed(1)}${state === "clings" ? ` (${coat.needMm.low.toFixed(1)}–${coat.needMm.high.toFixed(1)})` : ""}.`;
+    return (
+      `${state === "clings" ? "Clings" : "Will run"}: it holds a ${holdsMm.toFixed(1)} mm coat, and the purpose` +
+      ` wants ${needMm.toFixed(1)}` +
+      (state === "clings" ? ` (${coat.needMm.low.toFixed(1)}–${coat.needMm.high.toFixed(1)})` : "") +
+      "."
+    );
   if (on.mid.state === "runny") return "Will run: it is as thin as water.";
   if (worn !== "loose") return `${WORN_LEAD[worn]}, it stays on.${untilThen ? UNTIL_THEN[untilThen] : ""}`;
   if (needMm < 0.05) return `${STAYS_LEAD[state]}: the hair holds all of it between its strands.`;
   const times = timesInTen(chance);
   const sure = state === "stays" || times === "" ? "" : state === "shouldStay" ? `, ${times}` : `; it holds ${times}`;
-  return `${STAYS_LEAD[state]}${sure}: about ${needMm.toFixed(1)} mm lie on the lengths, and it holds ${millimetres(holdsMm)}.`;
+  return (
+    `${STAYS_LEAD[state]}${sure}: about ${needMm.toFixed(1)} mm lie on the lengths, and it holds ` +
+    `${millimetres(holdsMm)}.`
+  );
 }
 
 /** The mends of a bowl that may drip, as the words of things to press: thicker, or worn otherwise. */
@@ -111,21 +119,46 @@ export function obstacleWords(answer: PasteAnswer, liquidId: string): string | u
     .join(", or ");
   switch (liquid.why) {
     case "alreadyThin":
-      return `No ${materialName(liquidId)} is wanted: the bowl is thinner than this already.${name ? ` The ${name} stands in the way.` : ""}${waysOut ? ` ${waysOut.charAt(0).toUpperCase()}${waysOut.slice(1)}.` : ""}`;
+      return (
+        `No ${materialName(liquidId)} is wanted: the bowl is thinner than this already.` +
+        `${name ? ` The ${name} stands in the way.` : ""}` +
+        (waysOut ? ` ${waysOut.charAt(0).toUpperCase()}${waysOut.slice(1)}.` : "")
+      );
     case "cannotThin":
-      return `No amount of ${materialName(liquidId)} makes it this thin: it is as thick as that itself. Make it up with water, or aim thicker.`;
+      return (
+        `No amount of ${materialName(liquidId)} makes it this thin: it is as thick as that itself. Make it up with` +
+        " water, or aim thicker."
+      );
     case "hardlyThins":
-      return `It would take many times the powder in ${materialName(liquidId)}: it thickens nearly as much as it thins. Use part water, or aim thicker.`;
+      return (
+        `It would take many times the powder in ${materialName(liquidId)}: it thickens nearly as much as it thins.` +
+        " Use part water, or aim thicker."
+      );
     case "fixedTooMuch":
-      return `The things in fixed amounts are more than this head takes${name ? `; the ${name} most of all` : ""}. Take less of them, or make more paste.`;
+      return (
+        `The things in fixed amounts are more than this head takes${name ? `; the ${name} most of all` : ""}. Take` +
+        " less of them, or make more paste."
+      );
     case "stillThinner":
-      return `That is too thin already, and this thins it more.${name ? ` The ${name} stands in the way.` : " The liquid stands in the way: pour less of it."}`;
+      return (
+        "That is too thin already, and this thins it more." +
+        (name ? ` The ${name} stands in the way.` : " The liquid stands in the way: pour less of it.")
+      );
     case "stillThicker":
-      return `That is too thick already, and this thickens it more.${name ? ` The ${name} stands in the way.` : ""} Pour more liquid, or aim thicker.`;
+      return (
+        `That is too thick already, and this thickens it more.${name ? ` The ${name} stands in the way.` : ""} Pour` +
+        " more liquid, or aim thicker."
+      );
     case "onlyRawStarch":
-      return `It settles: ${name ?? "raw starch"} holds no water until it is cooked. Cook it first, or put something with it that holds.`;
+      return (
+        `It settles: ${name ?? "raw starch"} holds no water until it is cooked. Cook it first, or put something` +
+        " with it that holds."
+      );
     case "oilDoesNotWet":
-      return `Still dry: ${name ?? "oil"} makes it soft but does not wet the powder. Take less oil, and more of something watery.`;
+      return (
+        `Still dry: ${name ?? "oil"} makes it soft but does not wet the powder. Take less oil, and more of` +
+        " something watery."
+      );
   }
 }
 
@@ -141,7 +174,10 @@ export function coversWords({ totalG, head: { pasteG } }: PasteAnswer): string {
   const share = (of: number) => Math.round((100 * totalG.mid) / of / 5) * 5;
   if (totalG.mid >= 0.97 * pasteG.mid) return "";
   const little = totalG.mid < pasteG.low ? " That is too little for this head." : "";
-  return `${little} That is enough for about ${share(pasteG.mid)} % of it (${share(pasteG.high)}–${Math.min(100, share(pasteG.low))} %).`;
+  return (
+    `${little} That is enough for about ${share(pasteG.mid)} % of it (${share(pasteG.high)}–` +
+    `${Math.min(100, share(pasteG.low))} %).`
+  );
 }
 
 /** Of a bowl whose amounts stand as they were written: the press that makes it what the head takes. */
@@ -165,7 +201,11 @@ export function sizeWords(
 export function throughTimeWords({ mixed, on, later, rest }: PasteAnswer): string {
   const [first, then, last] = [shortly(mixed.mid), shortly(on.mid), later && shortly(later.mid)];
   const after = `when it goes on, after ${minuteWords(rest.restMin)}, ${then === first ? "the same" : then}`;
-  return `Just mixed it is ${first}; ${after}${last === undefined ? "" : `; an hour later ${last === then ? "still that" : last}`}.`;
+  return (
+    `Just mixed it is ${first}; ${after}` +
+    (last === undefined ? "" : `; an hour later ${last === then ? "still that" : last}`) +
+    "."
+  );
 }
 
 const VERDICT_SHORT: Readonly<Record<PasteAnswer["verdict"]["state"], string>> = {

@@ -6,7 +6,8 @@ const say = (when: string, now = "2026-10-02T09:00") => whenWords(SHEET, when, n
 
 test("counted back from the head, with the day where it is another", () => {
   expect(say("2026-10-04T10:00")).toBe(
-    "Gather at Sunday 4 October 08:05, mixed by Sunday 4 October 08:40, on the head Sunday 4 October 10:00, off about Sunday 4 October 11:00.",
+    "Gather at Sunday 4 October 08:05, mixed by Sunday 4 October 08:40, on the head Sunday 4 October 10:00," +
+      " off about Sunday 4 October 11:00.",
   );
   expect(say("2026-10-02T14:00")).toBe("Gather at 12:05, mixed by 12:40, on the head 14:00, off about 15:00.");
 });

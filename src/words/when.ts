@@ -24,12 +24,18 @@ export function whenWords(
   const beginMs = onMs - onHeadMin * MINUTE_MS;
   const at = (min: number) => wallWords(beginMs + min * MINUTE_MS, today);
   if (beginMs < nowMs)
-    return `For that it would have had to begin at ${at(0)}. The soonest it can be on is ${wallWords(nowMs + onHeadMin * MINUTE_MS, today)}.`;
+    return (
+      `For that it would have had to begin at ${at(0)}. The soonest it can be on is ` +
+      `${wallWords(nowMs + onHeadMin * MINUTE_MS, today)}.`
+    );
   const asleep = [
     ["the mixing", beginMs, beginMs + mixedMin * MINUTE_MS],
     ["putting it on", onMs, onMs],
     ["the rinse", beginMs + rinseMin * MINUTE_MS, beginMs + rinseMin * MINUTE_MS],
   ].flatMap(([what, from, to]) => (isNight(from as number) || isNight(to as number) ? [what as string] : []));
   const night = asleep.length > 0 ? ` In the night: ${asleep.join(", ")}.` : "";
-  return `Gather at ${at(0)}, mixed by ${at(mixedMin)}, on the head ${wallWords(onMs, today)}, off about ${at(rinseMin)}.${night}`;
+  return (
+    `Gather at ${at(0)}, mixed by ${at(mixedMin)}, on the head ${wallWords(onMs, today)}, off about ${at(rinseMin)}.` +
+    `${night}`
+  );
 }

@@ -68,7 +68,10 @@ export interface Figured {
 const STANDARD: Uncertain = { value: 0, low: -Z95, high: Z95 };
 const still = (value: number): Uncertain => ({ value, low: value, high: value });
 
-/** The figures of a mix: φm, τ*, and of each thing its grams, water and holding; jars that were tested together move together. */
+/**
+ * The figures of a mix: φm, τ*, and of each thing its grams, water and holding; jars that were tested together move
+ * together.
+ */
 export function figuresIn(
   lines: readonly Figured[],
   poured: readonly Figured[],

@@ -120,7 +120,10 @@ export const soakedMin = (
 /** Words long past add nothing to the last ones. */
 const MOST_HEARD = 20;
 
-/** What everything said and tested of a bowl says of its holdings, 1 is as the figures say; each for the bowl as it was then. */
+/**
+ * What everything said and tested of a bowl says of its holdings, 1 is as the figures say; each for the bowl as it was
+ * then.
+ */
 export function heardOf(question: PasteQuestion, answer: PasteAnswer, state: BatchState): number {
   return heardFactor(
     state.seen.slice(-MOST_HEARD).map(({ seen, pouredMl, addedCount, atMs }) => {

@@ -13,7 +13,10 @@ export const marksOfPurpose = (purpose: PurposeId): readonly Mark[] => {
   return region === "newGrowth" ? OF_NEW_GROWTH : OF_DYE;
 };
 
-/** The marks of a purpose; of a bowl that holds a dye also those of a dye, whatever it was for; and those that were given. */
+/**
+ * The marks of a purpose; of a bowl that holds a dye also those of a dye, whatever it was for; and those that were
+ * given.
+ */
 export function marksFor(purpose: PurposeId, dyes: boolean, given: Readonly<Partial<Record<Mark, number>>>): Mark[] {
   const asked = [...marksOfPurpose(purpose), ...(dyes ? OF_DYE : []), ...(Object.keys(given) as Mark[])];
   return [...new Set(asked)];

@@ -52,8 +52,8 @@ export const reachedBy = (
     ?.id;
 
 /**
- * The step that is on now, and the next: the first that is neither ticked nor left behind by a stage that was reached, or
- * by what was poured. Nothing where all is done.
+ * The step that is on now, and the next: the first that is neither ticked nor left behind by a stage that was reached,
+ * or by what was poured. Nothing where all is done.
  */
 export function stepNow(
   { steps }: Pick<Worksheet, "steps">,

@@ -68,7 +68,8 @@ function plainOrder(answer: PasteAnswer): MixingStep[] {
 
 /**
  * The order of work for a bowl: the order of mixing with what has to be gathered before it, and rest, look again,
- * sections, leave on, rinse, clear away after it. The hair is got ready while the paste rests, when the rest is long enough.
+ * sections, leave on, rinse, clear away after it. The hair is got ready while the paste rests, when the rest is long
+ * enough.
  * @param mixing the order of mixing of this bowl; its clock times are the same with it and without
  * @source common practice, from what is in the bowl
  */

@@ -22,7 +22,10 @@ import { ROOTS } from "./roots";
 import { SEEDS } from "./seeds";
 import { WATERS } from "./waters";
 
-/** Where two are called alike, the one that makers mean more often stands first: the seed of fenugreek, the flower of hibiscus. */
+/**
+ * Where two are called alike, the one that makers mean more often stands first: the seed of fenugreek, the flower of
+ * hibiscus.
+ */
 export const CATALOGUE: readonly Material[] = [
   ...FRUITS,
   ...SEEDS,

@@ -53,7 +53,7 @@ describe("corrections", () => {
     expect(runs.lines[0].massG / runs.lines[1].massG).toBeCloseTo(amla.massG.mid / bhringraj.massG.mid, 9);
     expect(runs.lines.map((l) => l.line)).toEqual([0, 1]);
   });
-  test("a third too much in a soaked mask: powder brings it to the target, more than the head takes, or it goes on in a thinner coat", () => {
+  test("a third too much in a soaked mask: powder brings it to the target, or it goes on thinner", () => {
     const question: PasteQuestion = { ...MASK, purpose: "soakedMask" };
     const planned = answerTo(question);
     if (planned.liquid.state !== "solved") throw new Error("no liquid");

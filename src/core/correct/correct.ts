@@ -33,8 +33,8 @@ export interface CorrectionAnswer {
 
 /**
  * What to do after a word, a test, or a pour that went wrong. What was seen places the bowl on the scale of yield
- * stress; the one factor on all holdings that explains it follows from the balance (a stiffer bowl holds more); then the
- * balance is solved anew. No way on contradicts a word: what was called thin gets no liquid, what was called thick
+ * stress; the one factor on all holdings that explains it follows from the balance (a stiffer bowl holds more); then
+ * the balance is solved anew. No way on contradicts a word: what was called thin gets no liquid, what was called thick
  * does not end thinner than the target.
  *
  * @param question the bowl as planned

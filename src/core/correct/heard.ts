@@ -97,8 +97,9 @@ function wantedPa({ at, liquid, targetYieldPa, restMin }: Standing, minutes: num
 
 /**
  * What was seen says of the bowl's holdings, as a factor on all of them. A word is a bound: it moves what was held
- * before only its own way, so "too thick" before half the liquid is in says nothing against the figures. What a maker compares with is
- * how it should be by now, or how it is wanted in the end; each word is taken for as little as it may mean. A test says it either way.
+ * before only its own way, so "too thick" before half the liquid is in says nothing against the figures. What a maker
+ * compares with is how it should be by now, or how it is wanted in the end; each word is taken for as little as it may
+ * mean. A test says it either way.
  * @param before what was held before, 1 is as the figures say
  */
 export function seenFactor(

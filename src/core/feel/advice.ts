@@ -114,7 +114,8 @@ const ADVICE: readonly AdviceRow[] = [detangle, strain, lightHair, where, washOu
 /**
  * How a bowl will feel, and what to do about it. What the maker chose otherwise stands in `question.choices` and does
  * not change the advice, so that both can be shown.
- * @param onShelf what the house has and how much of it, for naming a slip source; kitchen ones are named where it has none
+ * @param onShelf what the house has and how much of it, for naming a slip source; kitchen ones are named where it has
+ * none
  */
 export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf: readonly OnShelf[] = []): FeelAnswer {
   const find = lookupIn(question);
@@ -159,7 +160,10 @@ const easiest = (): Material[] =>
     (a, b) => feelPerShare(a, "slip") - feelPerShare(b, "slip") || a.tags.length - b.tags.length,
   );
 
-/** As much of a slip source as brings the bowl to enough; none where it takes more than a third of it, or more than there is. */
+/**
+ * As much of a slip source as brings the bowl to enough; none where it takes more than a third of it, or more than
+ * there is.
+ */
 function slipSource({ things, totalG, onShelf, find }: Seen): {
   readonly slipSource?: { readonly materialId: string; readonly massG: number };
 } {

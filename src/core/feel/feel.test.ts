@@ -115,7 +115,7 @@ describe("advice (common practice)", () => {
     expect(advise(bowl([line("turmeric", 1), line("amla", 1)], { head: blond })).topic("lightHair")).toBeDefined();
     expect(advise(bowl([line("turmeric", 1), line("amla", 1)])).topic("lightHair")).toBeUndefined();
   });
-  test("conditioner keeps it off the scalp; drying or protein wants conditioner after; egg wants an odour remedy", () => {
+  test("conditioner keeps it off the scalp; drying or protein wants it after; egg an odour remedy", () => {
     expect(advise(bowl([line("amla", 2), line("conditioner", 5, "tbsp", "fixed")])).topic("where")).toMatchObject({
       choice: "lengths",
     });
@@ -146,7 +146,7 @@ describe("how a thing is by itself", () => {
     expect(then.topic("odour")).toMatchObject({ because: [0] });
     expect(order({ ...question, own: older })).toContainEqual({ id: "lumps", things: [1] });
   });
-  test("what a kitchen gets for slip: a gel would be more than a third of the bowl, so the root, and not the seed that smells", () => {
+  test("what a kitchen gets for slip: no gel of a third of the bowl, so the root, not a seed that smells", () => {
     const found = advise(bowl([line("amla", 2), line("brahmi", 1)])).topic("detangle");
     expect(found).toMatchObject({ slipSource: { materialId: "marshmallow-root" } });
     expect(isTagged(findMaterial("water")!, "tap")).toBe(true);

@@ -1,4 +1,7 @@
-/** Where a number comes from. `fromMemory` marks a publication quoted without its text at hand, `byDefinition` what needs none. */
+/**
+ * Where a number comes from. `fromMemory` marks a publication quoted without its text at hand, `byDefinition` what
+ * needs none.
+ */
 export type Source =
   | { readonly kind: "measured"; readonly name: string }
   | { readonly kind: "published"; readonly name: string; readonly fromMemory?: true; readonly byDefinition?: true }

@@ -1,4 +1,7 @@
-/** Random numbers in [0, 1) from a whole-number seed, the same on every machine. @source mulberry32, a public-domain 32-bit mixer (from memory) */
+/**
+ * Random numbers in [0, 1) from a whole-number seed, the same on every machine.
+ * @source mulberry32, a public-domain 32-bit mixer (from memory)
+ */
 export function seeded(seed: number): () => number {
   let state = seed >>> 0;
   return () => {

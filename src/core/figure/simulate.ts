@@ -12,9 +12,9 @@ export interface Simulated {
 }
 
 /**
- * Draws every figure at once from a two-sided normal (its own spread up and down, median at its value, never below 0 unless its
- * range goes there)
- * and collects one output of the model. Draws without an answer are left out; undefined where none has one.
+ * Draws every figure at once from a two-sided normal (its own spread up and down, median at its value, never below 0
+ * unless its range goes there) and collects one output of the model. Draws without an answer are left out; undefined
+ * where none has one.
  *
  * @param output which of the model's outputs
  * @param random even numbers in [0, 1); seeded, so that the same question gives the same picture

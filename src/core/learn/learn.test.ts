@@ -113,7 +113,7 @@ describe("learning", () => {
     );
     expect(without.outcomes[1]).toEqual({ id: "1", learnt: false, why: "withdrawn" });
   });
-  test("what was measured of a jar stays where it is when the tables move, however far, and later tests join it", () => {
+  test("what was measured of a jar stays when the tables move, however far; later tests join it", () => {
     fc.assert(
       fc.property(
         fc.double({ min: -0.2, max: 0.2, noNaN: true }),

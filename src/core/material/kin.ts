@@ -14,7 +14,10 @@ const areKin = (a: Material, b: Material): boolean =>
   latin(a).some((name) => latin(b).includes(name)) ||
   OF_ONE_KIND.some((tag) => a.tags.includes(tag) && b.tags.includes(tag));
 
-/** True where somebody who does not bear `id`, a thing or a group of things, should not have this: the thing itself, its kin, or a mixture with either in it. */
+/**
+ * True where somebody who does not bear `id`, a thing or a group of things, should not have this: the thing itself, its
+ * kin, or a mixture with either in it.
+ */
 export function isOrContains(material: Material, id: string): boolean {
   if (isAllergyGroup(id))
     return [material, ...(material.contains ?? []).flatMap((part) => findMaterial(part) ?? [])].some((one) =>

@@ -51,8 +51,8 @@ export type Job = (typeof JOBS)[number];
 
 /**
  * Properties that cautions, schedules, the feel and the order of mixing read. A material carries as many as are true of
- * it. The last ones say how it is by itself: `clumps` and is stirred into a powder first, is a `gum`, `smells`, its smell
- * `lingers`, is a `conditioner`, is what a kitchen gets for slip (`slipSource`), comes from the `tap`.
+ * it. The last ones say how it is by itself: `clumps` and is stirred into a powder first, is a `gum`, `smells`, its
+ * smell `lingers`, is a `conditioner`, is what a kitchen gets for slip (`slipSource`), comes from the `tap`.
  */
 export const TAGS = [
   "dye",

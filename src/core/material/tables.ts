@@ -15,8 +15,8 @@ export function bringMaterials(materials: readonly Material[]): void {
 export const findMaterial: Lookup = (id) => here.get(id);
 
 /**
- * Whether something is true of a material. How it is by itself is not among the figures that older bowls keep of theirs;
- * there the tables say it.
+ * Whether something is true of a material. How it is by itself is not among the figures that older bowls keep of
+ * theirs; there the tables say it.
  */
 export const isTagged = (material: Material, tag: Tag): boolean =>
   material.tags.includes(tag) || (BY_ITSELF.includes(tag) && here.get(material.id)?.tags.includes(tag) === true);

@@ -26,7 +26,10 @@ interface Meaning {
 }
 const as = (unit: Unit, times = 1, name = "by definition"): Meaning => ({ unit, times: exact(times, name) });
 
-/** @source international avoirdupois ounce and pound; US customary fluid ounce: NIST Handbook 44, appendix C (from memory) */
+/**
+ * @source international avoirdupois ounce and pound; US customary fluid ounce: NIST Handbook 44, appendix C (from
+ * memory)
+ */
 const OUNCE_G = as("g", 28.349523125, "28.349523125 g");
 const FLUID_OUNCE_ML = as("ml", 29.5735295625, "1/128 US gallon");
 const POUND_G = as("g", 453.59237, "453.59237 g");
@@ -44,7 +47,10 @@ const HANDFUL: Meaning = {
   times: practice(1 / 3, 1 / 5, 1 / 2, "a handful of dry leaf is about a third of a cup"),
 };
 
-/** What each unit may mean, the likeliest first; more than one is asked about. Longest names first where one begins another. */
+/**
+ * What each unit may mean, the likeliest first; more than one is asked about. Longest names first where one begins
+ * another.
+ */
 const UNIT_NAMES: readonly (readonly [pattern: string, meanings: readonly [Meaning, ...Meaning[]]])[] = [
   ["fl\\.? ?oz\\.?|floz|fluid ounces?", [FLUID_OUNCE_ML]],
   ["table ?spoons?|table ?spoonfuls?|tbsps?\\.?|tbs\\.?|tblsp?s?\\.?|tbl\\.?", [as("tbsp")]],

@@ -76,7 +76,7 @@ describe("any amount from the others", () => {
     });
     expect(thick.liquid).toMatchObject({ state: "unreachable", why: "stillThicker", line: 0 });
   });
-  test("two liquids in a set ratio are as one: their mean, whatever the ratio, and none of the second is the first", () => {
+  test("two liquids in a set ratio are as one: their mean, and none of the second is the first", () => {
     const ml = (question: PasteQuestion) => {
       const { liquid } = answerTo(question);
       return liquid.state === "solved" ? liquid.ml.mid : NaN;

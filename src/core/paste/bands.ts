@@ -5,7 +5,10 @@ import type { LearntTogether } from "./blend";
 import type { Mix } from "./mix";
 
 export interface MixBands {
-  /** What the target decides: grams of liquid or of the solved line, or the factor on the parts; a point where nothing is free. */
+  /**
+   * What the target decides: grams of liquid or of the solved line, or the factor on the parts; a point where nothing
+   * is free.
+   */
   readonly free: Band;
   readonly totalG: Band;
   /** φ/φm of the bowl with everything at its middle: when it goes on, just mixed, an hour later. 1 is jammed. */

@@ -5,8 +5,8 @@ import type { Fill, Spoons, Unit } from "../measure";
 import type { TargetWord } from "./target";
 
 /**
- * `likely` makes the middle of the head's band, `generous` a quarter more than that, `asGiven` leaves the powders as typed,
- * `forLiquid` takes as much of the parts as the liquid that is given wants.
+ * `likely` makes the middle of the head's band, `generous` a quarter more than that, `asGiven` leaves the powders as
+ * typed, `forLiquid` takes as much of the parts as the liquid that is given wants.
  */
 export const SIZINGS = ["likely", "generous", "asGiven", "forLiquid"] as const;
 export type Sizing = (typeof SIZINGS)[number];

@@ -134,7 +134,7 @@ describe("the whole answer", () => {
 });
 
 describe("what cannot be reached, and what is pinned", () => {
-  test("an unreachable bowl names no absurd amount: no bucket of liquid, no mend, no more powder than a bowl holds", () => {
+  test("an unreachable bowl names no absurd amount: no bucket of liquid, no more powder than it holds", () => {
     let seen = 0;
     fc.assert(
       fc.property(anyQuestion, (question) => {

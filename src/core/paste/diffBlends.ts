@@ -35,7 +35,10 @@ const sameLiquid = (a: Blend["liquid"], b: Blend["liquid"]): boolean =>
   a.jarId === b.jarId &&
   same(a.with, b.with);
 
-/** Everything that differs between two versions; nothing where they make the same bowl. The order of lines does not count. */
+/**
+ * Everything that differs between two versions; nothing where they make the same bowl. The order of lines does not
+ * count.
+ */
 export function diffBlends(from: Blend, to: Blend): BlendChange[] {
   const [before, after] = [keyed(from.lines), keyed(to.lines)];
   const changes: BlendChange[] = [];

@@ -32,7 +32,9 @@ export interface Mix {
 /** A liquid that holds water itself is no use beyond this many grams per gram of powder. */
 const HARDLY = 8;
 
-/** What is poured as one thing: volumes and masses add up, so its figures are means by mass and its density by volume. */
+/**
+ * What is poured as one thing: volumes and masses add up, so its figures are means by mass and its density by volume.
+ */
 export function liquidOf(blend: Pick<PasteQuestion, "liquid" | "own">): MixedLiquid {
   const find = lookupIn(blend);
   const { materialId, jarId, with: second } = blend.liquid;

@@ -4,7 +4,9 @@ import type { PasteQuestion } from "./blend";
 import { checkQuestion } from "./checkBlend";
 import { settle } from "./settle";
 
-/** What is drawn for a bowl, as plain data; undefined where the question has problems or its liquid is not solved for. */
+/**
+ * What is drawn for a bowl, as plain data; undefined where the question has problems or its liquid is not solved for.
+ */
 export function pourSpec(question: PasteQuestion): PourSpec | undefined {
   if (checkQuestion(question).length > 0) return undefined;
   const { spec, solving, mixed } = settle(question);

@@ -15,7 +15,10 @@ export const staysAt = (chance: number): Stays =>
  */
 export const LOOKS_RIGHT_SD = 0.35;
 
-/** How thick a bowl is when it goes on: made for a yield stress, or as it was poured, with all that its figures leave open. */
+/**
+ * How thick a bowl is when it goes on: made for a yield stress, or as it was poured, with all that its figures leave
+ * open.
+ */
 export type Thickness = { readonly madeForPa: number } | { readonly closeness: Band };
 
 /** Chance that a bowl of this thickness is at least so stiff. A jammed one is stiffer than anything. */

@@ -61,7 +61,10 @@ export type Judged =
 /** The model itself is off by this much from one paste to the next (ln). Estimate. */
 const MODEL_SD = 0.05;
 
-/** What the tables say of a powder's holding; undefined of what holds nothing by the gram. Its spread is its figure's own range. */
+/**
+ * What the tables say of a powder's holding; undefined of what holds nothing by the gram. Its spread is its figure's
+ * own range.
+ */
 export function tablesSay({ holding }: Material): TablesSay | undefined {
   if (holding.kind !== "perGram" || !(holding.mlPerG.low > 0)) return undefined;
   const { value, low, high } = holding.mlPerG;

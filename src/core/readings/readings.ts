@@ -71,7 +71,10 @@ export interface JarTest {
   readonly reading: Reading;
 }
 
-/** Every problem with a test of one powder and water, with paths below `field`. @param material the jar's, as the tables have it */
+/**
+ * Every problem with a test of one powder and water, with paths below `field`.
+ * @param material the jar's, as the tables have it
+ */
 export function checkJarTest(test: JarTest, material: Material, field = ""): Problem[] {
   const at = (name: string) => (field ? `${field}.${name}` : name);
   return [

@@ -32,7 +32,10 @@ export const REGIONAL_NAMES: readonly { readonly id: string; readonly text: stri
   (id) => namesOf(id).map(({ text }) => ({ id, text })),
 );
 
-/** A material with what it is called at home, where its row does not say so; spelt alike in Latin letters it stands once. */
+/**
+ * A material with what it is called at home, where its row does not say so; spelt alike in Latin letters it stands
+ * once.
+ */
 export function withRegional(material: Material): Material {
   const keyOf = ({ text, language }: MaterialName) =>
     language.includes("-") || language === "en" ? text.toLowerCase() : `${text} ${language}`;

@@ -4,7 +4,10 @@ export const SCHOOLS = ["acid", "plain"] as const;
 /** How the dye paste is made up: with a mild acid, or with plain water or tea. */
 export type School = (typeof SCHOOLS)[number];
 
-/** Rates at 21 °C in 1/h: dye set free, and dye lost. All calibrated to practice: overnight with acid, 4–5 h at the least. */
+/**
+ * Rates at 21 °C in 1/h: dye set free, and dye lost. All calibrated to practice: overnight with acid, 4–5 h at the
+ * least.
+ */
 export const DYE_RATES: Readonly<Record<School, { readonly releasePerH: Figure; readonly lossPerH: Figure }>> = {
   acid: { releasePerH: estimate(0.16, 0.11, 0.22, "calibrated"), lossPerH: estimate(0.02, 0.013, 0.028, "calibrated") },
   plain: { releasePerH: estimate(0.35, 0.24, 0.49, "calibrated"), lossPerH: estimate(0.06, 0.04, 0.084, "calibrated") },

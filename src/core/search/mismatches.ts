@@ -15,7 +15,9 @@ export type Mismatch =
 const GENEROUS = 1.25;
 const apartFrom = (saidG: number, { low, high }: Band): boolean => saidG < low / GENEROUS || saidG > high * GENEROUS;
 
-/** Spoons made equal: what one side holds in the other's unit. Undefined where it is no equation of spoons, or right. */
+/**
+ * Spoons made equal: what one side holds in the other's unit. Undefined where it is no equation of spoons, or right.
+ */
 export function spoonMismatch(left: TypedAmount, right: TypedAmount, spoons: Spoons): Mismatch | undefined {
   const [a, b] = [left, right].map(({ count, unit }) => volumeMl(count.value, unit, spoons));
   const one = volumeMl(1, right.unit, spoons);

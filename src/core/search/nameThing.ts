@@ -11,7 +11,10 @@ import {
 } from "./kitchenNames";
 import { search, type SearchIndex } from "./search";
 
-/** What a written name means: one thing, or a question with what it may be, the likeliest first; none where nothing is near. */
+/**
+ * What a written name means: one thing, or a question with what it may be, the likeliest first; none where nothing is
+ * near.
+ */
 export type LineThing =
   | { readonly kind: "known"; readonly id: string }
   | {
@@ -125,7 +128,9 @@ export function nameThing(text: string, by: MeasuredBy, index: SearchIndex, find
   return { kind: "which", ids: (left ?? all).map(({ id }) => id), called: true };
 }
 
-/** Which of the things of one name are left when their form, and what they are measured in, are heard; none: undefined. */
+/**
+ * Which of the things of one name are left when their form, and what they are measured in, are heard; none: undefined.
+ */
 function settle(
   all: readonly Material[],
   { kitchen }: Hit,

@@ -45,7 +45,9 @@ export const meant = <T>(answers: Readonly<Record<string, T>>, said: string): T 
 /** The words under which an answer about a thing is remembered. */
 export const thingKey = ({ name }: Pick<ThingLine, "name">): string =>
   foldText(name).replace(/\s+/g, " ").trim().slice(0, 80);
-/** The words under which an answer about a unit is remembered: everything but the number, large and small letters kept. */
+/**
+ * The words under which an answer about a unit is remembered: everything but the number, large and small letters kept.
+ */
 export const unitKey = ({ text }: Pick<ThingLine, "text">): string =>
   text
     .replace(/[\d¼½¾⅓⅔⅛/.,]+/g, " ")

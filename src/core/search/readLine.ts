@@ -35,23 +35,38 @@ const SAME: readonly (readonly [RegExp, string])[] = [
 ];
 
 /** A time, a warmth, a date: numbers that are no amount of anything. */
-const TIME =
-  /\s*\b(?:(?:soak(?:ed)?|rest(?:ed)?|left|leave|boil(?:ed)?|steep(?:ed)?|simmer(?:ed)?)\s+)?(?:for\s+)?[\d¼½¾][\d\s.,/½¼¾–-]*\s*(?:hours?|hrs?|h|minutes?|mins?|days?|weeks?|months?|seconds?|secs?)\b/giu;
+const TIME = new RegExp(
+  /\s*\b(?:(?:soak(?:ed)?|rest(?:ed)?|left|leave|boil(?:ed)?|steep(?:ed)?|simmer(?:ed)?)\s+)?(?:for\s+)?/u.source +
+    /[\d¼½¾][\d\s.,/½¼¾–-]*\s*(?:hours?|hrs?|h|minutes?|mins?|days?|weeks?|months?|seconds?|secs?)\b/u.source,
+  "giu",
+);
 const WARMTH = /\s*(?:\bat\s+)?\d+\s*(?:°\s*[cf]?|degrees?\b|deg\b)|\bat\s+\d+\s*[cf]\b/gi;
 const DATE = /^\d{1,4}[./-]\d{1,2}(?:[./-]\d{1,4})?$/;
 /** "x2" behind it all: twice the amount, or the batch twice? */
 const TWICE = /[x×]\s*\d+\s*$/i;
 const LEFT_OUT = /^(?:no|without|skip|omit|don'?t|do not|never|avoid|instead of)\b/i;
 /** As much as the paste wants. */
-const AS_NEEDED =
-  /\b(?:enough|sufficient)\b|\b(?:as|if|when) (?:needed|required|necessary)\b|\bq\.?\s?s\b\.?|\bto (?:make|form|get|mix|blend|bind)\b.*$|\bto (?:the )?right consistency\b/gi;
+const AS_NEEDED = new RegExp(
+  /\b(?:enough|sufficient)\b|\b(?:as|if|when) (?:needed|required|necessary)\b|\bq\.?\s?s\b\.?/.source +
+    /|\bto (?:make|form|get|mix|blend|bind)\b.*$|\bto (?:the )?right consistency\b/.source,
+  "gi",
+);
 /** Amounts that nobody can weigh. */
-const VAGUE =
-  /\b(?:(?:a|one|two|\d+)\s+)?(?:(?:big|large|small|generous|good)\s+)?(?:little bit|little|bit|few drops|few|splash|drizzle|squeeze|dollop|glug|knob|dash|bowl(?:ful)?s?|pack(?:et|age)?s?|sachets?|scoops?|lots|big spoons?|large spoons?|small spoons?|equal parts)(?: of)?\b|\bsome\b|\bto taste\b/gi;
+const VAGUE = new RegExp(
+  /\b(?:(?:a|one|two|\d+)\s+)?(?:(?:big|large|small|generous|good)\s+)?/.source +
+    "(?:little bit|little|bit|few drops|few|splash|drizzle|squeeze|dollop|glug|knob|dash|bowl(?:ful)?s?|" +
+    "pack(?:et|age)?s?|sachets?|scoops?|lots|big spoons?|large spoons?|small spoons?|equal parts)(?: of)?\\b" +
+    /|\bsome\b|\bto taste\b/.source,
+  "gi",
+);
 /** What is done with a thing, or what for, behind its name. */
 const REMARK = /\s+(?:for|if|until|when|per|from|soaked|mixed|blended|ground up|left|in (?:the|a)|on|as)\b.*$/i;
-const REMARKS =
-  /^(?:(?:well|finely|freshly|lightly)\s+)?(?:soaked|sifted|sieved|melted|mashed|beaten|optional|full fat|low fat|not boiling|if .*|for .*|to .*|at room .*|room temp.*|from .*|chopped|grated|crushed|warm(?:ed)?|cooled|cold|hot|strained|filtered|homemade|organic|level|more .*|as .*|soaked .*|or more|approx)$/i;
+const DONE_TO_IT =
+  "soaked|sifted|sieved|melted|mashed|beaten|chopped|grated|crushed|warm(?:ed)?|cooled|cold|hot|strained|filtered";
+const SAID_OF_IT =
+  "optional|full fat|low fat|not boiling|homemade|organic|level|or more|approx|at room .*|room temp.*|" +
+  "(?:if|for|to|from|more|as|soaked) .*";
+const REMARKS = new RegExp(`^(?:(?:well|finely|freshly|lightly)\\s+)?(?:${DONE_TO_IT}|${SAID_OF_IT})$`, "i");
 
 interface Parts {
   readonly names: readonly string[];

@@ -90,7 +90,10 @@ export function jarHolding(
   };
 }
 
-/** A material as this jar has it: the tables' figures, with its own density where a spoon of it was weighed and its own holding where it was tested. */
+/**
+ * A material as this jar has it: the tables' figures, with its own density where a spoon of it was weighed and its own
+ * holding where it was tested.
+ */
 export function jarMaterial(jar: Jar, material: Material, spoons: Spoons, learnt: Learnt = NOTHING_LEARNT): Material {
   const density = jarDensity(jar.weighings, spoons);
   const holding = jarHolding(material, knownOf(learnt, jar.id));
@@ -102,7 +105,10 @@ export function jarMaterial(jar: Jar, material: Material, spoons: Spoons, learnt
   };
 }
 
-/** Jars of a material in the order one uses them up: with something in them, opened before closed, soonest best-before first. */
+/**
+ * Jars of a material in the order one uses them up: with something in them, opened before closed, soonest best-before
+ * first.
+ */
 export function jarsOf(jars: readonly Jar[], materialId: string): Jar[] {
   const FAR = "9999";
   return jars

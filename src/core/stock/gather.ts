@@ -38,7 +38,10 @@ const FROM_THE_TAP = "water";
 export const pricePerG = ({ price, fullG }: Pick<Jar, "price" | "fullG">): number | undefined =>
   price === undefined || !(fullG > 0) ? undefined : price / fullG;
 
-/** Everything some bowls want, added up by thing, against the shelf. The likely amounts are drawn; the generous ones are looked at. */
+/**
+ * Everything some bowls want, added up by thing, against the shelf. The likely amounts are drawn; the generous ones are
+ * looked at.
+ */
 export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
   const { jars } = shelf;
   const find = lookupOn(shelf);

@@ -8,7 +8,10 @@ export const signsIn = (text: string): number => {
   return count;
 };
 
-/** Halves of a sign without their other half, and signs that steer a machine and mean nothing to a reader; tab and new line are words' own. */
+/**
+ * Halves of a sign without their other half, and signs that steer a machine and mean nothing to a reader; tab and new
+ * line are words' own.
+ */
 const UNKEEPABLE = /\p{Surrogate}|[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\ufffe\uffff]/u;
 
 /**

@@ -24,7 +24,7 @@ import { happen, leftG, newBowl, newJar, tried } from "../../../checks/written";
 afterAll(closeDatabase);
 
 describe("stock", () => {
-  test("a bowl that came in has drawn what it drew: its next tap draws nothing again, undoing and redoing gives and takes it once", async () => {
+  test("a bowl that came in has drawn what it drew: its next tap, undone and redone, draws it once", async () => {
     const house = await makeTestHouse();
     const jarId = await newJar(house);
     const bowl = await newBowl(house);
@@ -54,7 +54,7 @@ describe("stock", () => {
     expect((await leftG(other, jar))! + (await leftG(other, theirs))!).toBeCloseTo(930.3, 6);
   });
 
-  test("persons, things and jars come and go with their import; what was taken off by hand is put back and said", async () => {
+  test("persons, things and jars come and go with their import; what was taken off is put back", async () => {
     const house = await makeTestHouse();
     await tried(house, OwnThingInput, createOwnThing, { id: uuid(), name: "Sunday mix", likeId: "amla" });
     const jarId = await newJar(house, { materialId: "own-sunday-mix" });

@@ -108,7 +108,10 @@ export const batchBook = (householdId: string, id: string): Promise<Book> =>
 
 const asThing = ({ rowId: _, removed: __, undone: ___, ...thing }: StoredThing): OwnThing => thing;
 
-/** Things of the house's own that a part of the book names, with all that they are made of; without them it could not be read elsewhere. */
+/**
+ * Things of the house's own that a part of the book names, with all that they are made of; without them it could not be
+ * read elsewhere.
+ */
 async function thingsIn(parts: readonly object[], householdId: string, knex: Knex): Promise<OwnThing[]> {
   const all = await listOwnThings(householdId, knex);
   let named = JSON.stringify(parts);

@@ -5,7 +5,9 @@ import type { Head } from "@/core/head";
 import type { Blend, PasteAnswer, PasteQuestion } from "@/core/paste";
 import type { Settings } from "@/store/household";
 
-/** The book, or a part of it, as one JSON file. Times are ISO 8601 in UTC; ids are UUIDs and say what is the same thing. */
+/**
+ * The book, or a part of it, as one JSON file. Times are ISO 8601 in UTC; ids are UUIDs and say what is the same thing.
+ */
 export interface Book {
   readonly format: "infusing-book";
   readonly version: 2;

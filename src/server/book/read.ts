@@ -54,7 +54,10 @@ export interface BookFile {
   readonly read: { readonly book: Book } | { readonly problems: readonly Problem[] };
 }
 
-/** A file as today's book, or what is wrong with it: its shape first, then its sense, by the same rules as everything that is typed. */
+/**
+ * A file as today's book, or what is wrong with it: its shape first, then its sense, by the same rules as everything
+ * that is typed.
+ */
 export function readBook(file: object): BookFile["read"] {
   const { format, version } = file as { format?: unknown; version?: unknown };
   if (format !== "infusing-book") return { problems: [{ field: "book", code: "noBook" }] };

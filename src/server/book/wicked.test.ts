@@ -96,7 +96,8 @@ describe("what a careless or a wicked file would do", () => {
       ),
     ).toContain("book.things.0.id notAnOwnId");
     const { problems } = readJarsCsv(
-      `material,full_g,own_thing\r\nhenna,100,"${JSON.stringify({ name: "Henna", kind: "like", likeId: "amla" }).replaceAll('"', '""')}"\r\n`,
+      `material,full_g,own_thing\r\nhenna,100,"` +
+        `${JSON.stringify({ name: "Henna", kind: "like", likeId: "amla" }).replaceAll('"', '""')}"\r\n`,
       [],
       "2026-11-26",
     );

@@ -2,7 +2,10 @@ import { Worker } from "node:worker_threads";
 import { Refusal, unusable } from "../refusal";
 import { doJob, type Done, type Job, type Results } from "./jobs";
 
-/** Where the reading thread's bundle is, as the server that started this says; while developing there is none, and files are read where they arrive. */
+/**
+ * Where the reading thread's bundle is, as the server that started this says; while developing there is none, and files
+ * are read where they arrive.
+ */
 const reader = (): string | undefined => process.env.INFUSING_READER;
 const LONGEST_MS = 30_000;
 const MOST_MB = 768;

@@ -2,7 +2,10 @@ import type { Knex } from "knex";
 import { foldBatch, summaryOf, termsOf, type BatchEvent } from "@/core/batch";
 import { COLLATION, id, momentColumn, owned, within } from "./columns";
 
-/** What the record needs: who may come in, when things really happened, what the log is searched by, imports that can be undone. */
+/**
+ * What the record needs: who may come in, when things really happened, what the log is searched by, imports that can be
+ * undone.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable("household", (table) => {
     table.string("password_hash", 255);
@@ -70,10 +73,12 @@ export async function up(knex: Knex): Promise<void> {
   await knex.raw("ALTER TABLE batch MODIFY summary JSON NOT NULL");
   // Everybody whose head is kept is a person of the house.
   await knex.raw(
-    "INSERT INTO person (id, household_id, rev, created_at, name) SELECT UUID(), h.household_id, h.rev, h.created_at, h.name FROM head h",
+    "INSERT INTO person (id, household_id, rev, created_at, name) SELECT UUID(), h.household_id, h.rev," +
+      " h.created_at, h.name FROM head h",
   );
   await knex.raw(
-    "UPDATE head h JOIN person p ON p.household_id = h.household_id AND p.name = h.name AND p.created_at = h.created_at AND p.rev = h.rev SET h.person_id = p.id WHERE h.person_id IS NULL",
+    "UPDATE head h JOIN person p ON p.household_id = h.household_id AND p.name = h.name AND p.created_at =" +
+      " h.created_at AND p.rev = h.rev SET h.person_id = p.id WHERE h.person_id IS NULL",
   );
 }
 

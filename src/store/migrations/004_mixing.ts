@@ -1,7 +1,9 @@
 import type { Knex } from "knex";
 import { id, momentColumn, owned, within } from "./columns";
 
-/** A second liquid and a maker's own choices with a blend; readings on ring and plate, and what each says of the jars. */
+/**
+ * A second liquid and a maker's own choices with a blend; readings on ring and plate, and what each says of the jars.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable("blend_version", (table) => {
     table.json("liquid_with");

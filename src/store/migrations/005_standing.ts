@@ -1,7 +1,10 @@
 import type { Knex } from "knex";
 import { COLLATION, id, momentColumn, within } from "./columns";
 
-/** What a hard day asked for: tries by address, the owner's code, imports that are one step in every table, ids compared as they are written. */
+/**
+ * What a hard day asked for: tries by address, the owner's code, imports that are one step in every table, ids compared
+ * as they are written.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable("door_try", (table) => {
     table.specificType("address", "VARCHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL DEFAULT ''");
@@ -23,7 +26,8 @@ export async function up(knex: Knex): Promise<void> {
     table.boolean("imported").notNullable().defaultTo(false);
   });
   await knex.raw(
-    "UPDATE batch_event e JOIN batch b ON b.id = e.batch_id JOIN import i ON i.id = b.import_id SET e.imported = TRUE WHERE e.rev = i.rev",
+    "UPDATE batch_event e JOIN batch b ON b.id = e.batch_id JOIN import i ON i.id = b.import_id SET e.imported =" +
+      " TRUE WHERE e.rev = i.rev",
   );
   // Ids of things are the same only when they are written the same; their index and every check agree on that.
   for (const [table, column] of [

@@ -58,7 +58,9 @@ const fromColumns = (row: VersionRow, lines: readonly LineRow[]): Blend => ({
   ...(row.choices !== null ? { choices: JSON.parse(row.choices) } : {}),
 });
 
-/** A version of a blend is one document, with the materials in it beside it to be found by. The columns stay, unread. */
+/**
+ * A version of a blend is one document, with the materials in it beside it to be found by. The columns stay, unread.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable("blend_version", (table) => {
     table.json("blend");

@@ -45,7 +45,8 @@ export async function migrate(knex: Knex): Promise<void> {
     const [[there]] = await connection
       .promise()
       .query(
-        "SELECT COUNT(*) AS n FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name = 'knex_migrations'",
+        "SELECT COUNT(*) AS n FROM information_schema.tables WHERE table_schema = DATABASE() AND table_name =" +
+          " 'knex_migrations'",
       );
     const done: { name: string }[] =
       there.n > 0 ? (await connection.promise().query("SELECT name FROM knex_migrations"))[0] : [];

@@ -14,14 +14,18 @@ import { migrate } from ".";
 /** Dumps of earlier releases, each with a household in it, made by `./run backup`. */
 const FOLDER = "checks/dumps";
 
-/** A database of its own, so that nothing else is touched; the application's account may make one beside its own where `./run test` let it. */
+/**
+ * A database of its own, so that nothing else is touched; the application's account may make one beside its own where
+ * `./run test` let it.
+ */
 async function withDump(file: string, use: (url: string) => Promise<void>): Promise<void> {
   const url = new URL(databaseUrl());
   const name = `${url.pathname.slice(1)}_upgrade`;
   const connection = await createConnection({ uri: url.href, multipleStatements: true });
   try {
     await connection.query(
-      `DROP DATABASE IF EXISTS ${name}; CREATE DATABASE ${name} CHARACTER SET utf8mb4; USE ${name}; SET FOREIGN_KEY_CHECKS=0;`,
+      `DROP DATABASE IF EXISTS ${name}; CREATE DATABASE ${name} CHARACTER SET utf8mb4; USE ${name}; SET` +
+        " FOREIGN_KEY_CHECKS=0;",
     );
     await connection.query(gunzipSync(readFileSync(`${FOLDER}/${file}`)).toString("utf8"));
     url.pathname = `/${name}`;
@@ -78,7 +82,7 @@ async function everyVersionIsWhole(knex: Knex, householdId: string): Promise<voi
   }
 }
 
-test("a book that the release before wrote, and the dump of its house brought forward, hold the same blends", async () => {
+test("a book of the release before and the dump of its house brought forward hold the same blends", async () => {
   const book: { blends: { id: string; name: string; versions: { id: string; headId: string; blend: object }[] }[] } =
     JSON.parse(gunzipSync(readFileSync("checks/books/version2.json.gz")).toString("utf8"));
   await withDump("006_happened.sql.gz", (url) =>
@@ -140,7 +144,7 @@ test.each(readdirSync(FOLDER))(
   60_000,
 );
 
-test("a house whose count a file had raised to where numbers end can be written in again, with everything in its order", async () => {
+test("a house whose count a file had raised to where numbers end can be written in again", async () => {
   await withDump("004_mixing.sql.gz", async (url) => {
     const knex = connect(url);
     try {
@@ -180,7 +184,7 @@ test("a house whose count a file had raised to where numbers end can be written 
   });
 }, 60_000);
 
-test("what had been added to a bowl is kept with the figures of the tables of that time, once, beside those of its plan", async () => {
+test("what had been added to a bowl is kept with the figures of that time, beside those of its plan", async () => {
   await withDump("006_happened.sql.gz", (url) =>
     asTheDatabase(url, async (knex) => {
       const [event] = await knex("batch_event").orderBy("id").limit(1);
@@ -233,7 +237,7 @@ test("a blend promises what its last bowl did, and says once what today’s figu
   );
 }, 60_000);
 
-test("what tests had taught says by which tables, and a bowl keeps the powder of a jar with figures of its own", async () => {
+test("what tests had taught says by which tables; a bowl keeps a jar's powder with its own figures", async () => {
   await withDump("006_happened.sql.gz", (url) =>
     asTheDatabase(url, async (knex) => {
       const readings: { id: string; judged: string }[] = await knex("reading").orderBy("id");

@@ -192,7 +192,12 @@ export function BatchView({
       </p>
       <Aside taps={aside} materialOf={materialOf} onAgain={sendAgain} onDrop={drop} />
 
-      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem] print:grid-cols-[1fr_13.5rem] print:gap-x-5">
+      <div
+        className={
+          "mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]" +
+          " print:grid-cols-[1fr_13.5rem] print:gap-x-5"
+        }
+      >
         <div className="flex flex-col gap-5">
           {!closed && (
             <StepNow

@@ -65,7 +65,10 @@ export function OrderOfWork({
             >
               <span className="relative pl-3 font-semibold tabular-nums">
                 <span
-                  className={`absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink ${done.has(id) ? "bg-ink" : "bg-ground"}`}
+                  className={
+                    "absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink " +
+                    `${done.has(id) ? "bg-ink" : "bg-ground"}`
+                  }
                   aria-hidden
                 />
                 {clockWords(at, timeZone)}

@@ -34,6 +34,8 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = []
   const plan = liquid.state === "solved" ? liquid.plan : undefined;
   const first = pourMl(plan?.firstPourMl ?? liquid.ml.mid, liquid.ml);
   const step = plan?.step ?? { count: 1, unit: "tbsp", ml: spoonMl(spoons).tbsp };
+  const each = (ml: number, to: number) =>
+    parts.map(({ name, share }) => `${roundTo(ml * share, to)} ml ${name}`).join(" and ");
   return (
     <div>
       <p className="font-say text-figure font-semibold">{roundTo(pouredMl, 1)} ml</p>
@@ -42,9 +44,7 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = []
       </p>
       {parts.length > 1 && (
         <p className="text-sm">
-          so far {parts.map(({ name, share }) => `${roundTo(pouredMl * share, 1)} ml ${name}`).join(" and ")}; to every{" "}
-          {step.count} {step.unit}{" "}
-          {parts.map(({ name, share }) => `${roundTo(step.ml * share, 0.5)} ml ${name}`).join(" and ")}
+          so far {each(pouredMl, 1)}; to every {step.count} {step.unit} {each(step.ml, 0.5)}
         </p>
       )}
       <p role="status" className="sr-only">

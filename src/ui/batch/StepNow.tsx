@@ -22,7 +22,9 @@ interface StepNowProps {
   readonly control?: ReactNode;
 }
 
-/** The step that is on now, first and large with its own control, for hands with paste on them; the next in one line. */
+/**
+ * The step that is on now, first and large with its own control, for hands with paste on them; the next in one line.
+ */
 export function StepNow({
   startsAtMs,
   sheet,

@@ -64,7 +64,10 @@ export function WentIn({ planned, made, state, closed, onHappen }: WentInProps) 
                 {line.plannedG === undefined ? "–" : `${gramWords(line.plannedG)} g`}
               </td>
               <td
-                className={`whitespace-nowrap text-right ${line.line === undefined || measuredLine(line.line) ? "font-semibold" : "text-quiet"}`}
+                className={
+                  "whitespace-nowrap text-right " +
+                  (line.line === undefined || measuredLine(line.line) ? "font-semibold" : "text-quiet")
+                }
               >
                 {line.line !== undefined && !measuredLine(line.line) ? (
                   "as planned"

@@ -27,7 +27,8 @@ export function WhereItStands({ answer, state, kitchenTempC, timeZone, nowMs, cl
       <p>
         It stands in {PLACE_NAME[place]}: ready {at(window.readyMs)}
         {window.peakMs !== undefined &&
-          `, best ${at(window.peakMs)}, ${window.useByMs === undefined ? "keeps for weeks there" : `use by ${at(window.useByMs)}`}`}
+          `, best ${at(window.peakMs)}, ` +
+            (window.useByMs === undefined ? "keeps for weeks there" : `use by ${at(window.useByMs)}`)}
         .
       </p>
       {!closed && state.reachedMs.onHead === undefined && (

@@ -4,7 +4,9 @@ const MOST_AT_ONCE = 100;
 /** A house that fails so often over one tap, alone, fails because of it. */
 const MOST_FAILURES = 3;
 
-/** What a device has still to send for a bowl, and how the sending goes. A tap is in `queue` or `aside`, or has arrived. */
+/**
+ * What a device has still to send for a bowl, and how the sending goes. A tap is in `queue` or `aside`, or has arrived.
+ */
 export interface Sending {
   /** In the order they go out. */
   readonly queue: readonly Waiting[];

@@ -1,6 +1,9 @@
 import { useEffect } from "react";
 
-/** Keeps the screen awake while something is done at it, where the device allows that; it is asked again when one comes back. */
+/**
+ * Keeps the screen awake while something is done at it, where the device allows that; it is asked again when one comes
+ * back.
+ */
 export function useAwake(active: boolean): void {
   useEffect(() => {
     if (!active || !("wakeLock" in navigator)) return;

@@ -170,7 +170,9 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
   };
 }
 
-/** The device keeps what has not arrived: what went out of the queue, or was set aside, or decided, is kept no longer. */
+/**
+ * The device keeps what has not arrived: what went out of the queue, or was set aside, or decided, is kept no longer.
+ */
 function storeDifference(batchId: string, before: Sending, now: Sending): void {
   for (const { tap, why } of now.aside) if (!isAside(before, tap.id)) setAside(batchId, tap, why);
   for (const { tap } of before.aside) if (!isAside(now, tap.id)) dropAside(batchId, tap.id);

@@ -33,9 +33,10 @@ export function AsMuchAsThereIs({
       </p>
     );
   const take = () => dispatch({ do: "grams", massG: answer.lines.map(({ massG }) => massG.mid * scale) });
+  const mostG = bandWords(scaleBand(answer.totalG, scale)).mid;
   return (
     <p className="mt-2 max-w-[26rem]">
-      The shelf allows at most {bandWords(scaleBand(answer.totalG, scale)).mid} g of this; the {name} runs out first.{" "}
+      The shelf allows at most {mostG} g of this; the {name} runs out first.{" "}
       {scale < 1 ? <strong>That is less than this bowl.</strong> : null}{" "}
       <button type="button" className="pressable min-h-11" onClick={take}>
         take as much as there is

@@ -92,7 +92,19 @@ export function BowlAndLabels({
     </>
   );
   const text = answer
-    ? `A ${bowlFor(answer.totalMl)} ml bowl in section with ${Math.round(answer.totalMl)} ml of paste, ${consistencyWords(answer.on.mid)}. From the bottom: ${layers.map((layer) => `${layer.kind === "line" ? materialName(answer.lines[layer.line!].materialId) : layer.kind === "held" ? "water the powders hold" : "water that flows"} ${gramWords(layer.volumeMl)} ml`).join(", ")}.`
+    ? `A ${bowlFor(answer.totalMl)} ml bowl in section with ${Math.round(answer.totalMl)} ml of paste, ` +
+      `${consistencyWords(answer.on.mid)}. From the bottom: ` +
+      layers
+        .map(
+          (layer) =>
+            (layer.kind === "line"
+              ? materialName(answer.lines[layer.line!].materialId)
+              : layer.kind === "held"
+                ? "water the powders hold"
+                : "water that flows") + ` ${gramWords(layer.volumeMl)} ml`,
+        )
+        .join(", ") +
+      "."
     : "An empty bowl.";
   return (
     <div>

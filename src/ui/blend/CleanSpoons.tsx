@@ -42,6 +42,10 @@ export function CleanSpoons({
       });
     dispatch({ do: "set", change: { sizing: "asGiven" } });
   };
+  const surest = `a level spoon is no surer than ${Math.round(ROUNDING_TOLERANCE * 100)} %`;
+  const off = Math.round(Math.abs(rounded.scale - 1) * 100);
+  const whole = off < 1 ? "the same" : `${off} % ${rounded.scale > 1 ? "more" : "less"}`;
+  const within = Math.max(1, Math.round(rounded.worst * 100));
   return (
     <section aria-label="In clean spoons">
       <h2>In clean spoons</h2>
@@ -54,12 +58,7 @@ export function CleanSpoons({
         ))}
       </ul>
       <p className="mt-1 max-w-[40rem]">
-        Each keeps its share to within {Math.max(1, Math.round(rounded.worst * 100))} % (a level spoon is no surer than{" "}
-        {Math.round(ROUNDING_TOLERANCE * 100)} %), and the whole is{" "}
-        {Math.abs(rounded.scale - 1) < 0.005
-          ? "the same"
-          : `${Math.round(Math.abs(rounded.scale - 1) * 100)} % ${rounded.scale > 1 ? "more" : "less"}`}
-        .{" "}
+        Each keeps its share to within {within} %; {surest}. The whole is {whole}.{" "}
         <button type="button" className="pressable min-h-11" onClick={write}>
           write it so
         </button>

@@ -21,7 +21,10 @@ function taken(material: Material, everything: readonly Material[]): Material | 
   return otherForms(material, everything).find(({ form }) => form === "powder");
 }
 
-/** Finds a thing by any name: Enter takes the first, arrows move; with nothing typed, what is on the shelf, then all of it. */
+/**
+ * Finds a thing by any name: Enter takes the first, arrows move; with nothing typed, what is on the shelf, then all of
+ * it.
+ */
 export function Finder({ onAdd, already }: FinderProps) {
   const { shelf, find } = useShelf();
   const { everything, index } = useEverything();
@@ -87,7 +90,11 @@ export function Finder({ onAdd, already }: FinderProps) {
           <li
             key={item.material.id}
             {...getItemProps({ item, index: i })}
-            className={`flex min-h-11 cursor-pointer items-start gap-3 rounded-[3px] px-1 py-1 aria-disabled:cursor-default aria-disabled:text-quiet ${i === highlightedIndex ? "bg-sunk outline outline-1 outline-ink" : ""}`}
+            className={
+              "flex min-h-11 cursor-pointer items-start gap-3 rounded-[3px] px-1 py-1 aria-disabled:cursor-default" +
+              " aria-disabled:text-quiet " +
+              (i === highlightedIndex ? "bg-sunk outline outline-1 outline-ink" : "")
+            }
           >
             <Thing material={item.material} by={item.by} here={already.includes(item.material.id)} />
           </li>

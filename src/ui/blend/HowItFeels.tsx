@@ -58,7 +58,8 @@ function Strand({ score }: { score: number }) {
   const points = Array.from(
     { length: 31 },
     (_, i) =>
-      `${((i / 30) * STRAND.width * score).toFixed(1)} ${(8 + STRAND.wave * Math.sin((i / 30) * score * 10)).toFixed(1)}`,
+      `${((i / 30) * STRAND.width * score).toFixed(1)} ` +
+      `${(8 + STRAND.wave * Math.sin((i / 30) * score * 10)).toFixed(1)}`,
   );
   return (
     <svg viewBox={`-2 0 ${STRAND.width + 4} 16`} className="hidden h-4 w-20 sm:block" aria-hidden>

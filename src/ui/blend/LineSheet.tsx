@@ -22,7 +22,10 @@ export function LineSheet({ open, onOpenChange, ...fields }: LineSheetProps) {
       trigger={
         <button
           type="button"
-          className="grid min-h-11 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-2 text-left hover:bg-sunk md:min-h-8"
+          className={
+            "grid min-h-11 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-2 text-left hover:bg-sunk" +
+            " md:min-h-8"
+          }
         >
           <span className="text-quiet md:truncate">
             <span className="pressable !text-quiet decoration-1">{materialName(line.materialId)}</span>

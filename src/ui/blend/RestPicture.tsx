@@ -29,7 +29,8 @@ function DyeCurves({ dye, kitchenTempC }: { dye: NonNullable<RestPlan["dye"]>; k
   const inside = own.filter(([px]) => px >= x(readyH.mid) && px <= x(useByH.mid));
   const tick = [1, 2, 4, 6, 12, 24, 48].find((step) => spanH / step <= 8) ?? 48;
   const words = (w: DyeWindow) =>
-    `ready after ${hourBandWords(w.readyH)}, at its best about ${hourBandWords(w.peakH)}, use by ${hourBandWords(w.useByH)}`;
+    `ready after ${hourBandWords(w.readyH)}, at its best about ${hourBandWords(w.peakH)}, use by ` +
+    `${hourBandWords(w.useByH)}`;
   return (
     <div>
       <svg

@@ -30,7 +30,9 @@ interface SaveAndMakeProps {
   readonly onSaved: (saved: NonNullable<BlendPage["saved"]>, doc: BlendDocument) => void;
 }
 
-/** Saves a version, opens a bowl. Ids are made before sending and kept until it worked, so that trying again saves once. */
+/**
+ * Saves a version, opens a bowl. Ids are made before sending and kept until it worked, so that trying again saves once.
+ */
 export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, dispatch, onSaved }: SaveAndMakeProps) {
   const router = useRouter();
   const { busy, wholeTrouble, theirs, settle, idFor, write } = useWrite<StoredBlend>();
@@ -106,7 +108,9 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
     if ((await write("POST", "batches", body)).ok) router.push(`/batches/${id}`);
   };
 
-  /** Theirs takes the place of what stands here; it is a saved version, and so is nothing of mine lost that was saved. */
+  /**
+   * Theirs takes the place of what stands here; it is a saved version, and so is nothing of mine lost that was saved.
+   */
   const takeTheirs = async (theirs: StoredBlend) => {
     await allTables();
     const head =

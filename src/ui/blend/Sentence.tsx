@@ -66,7 +66,9 @@ export function Sentence({ doc, heads, answer, dispatch, problemAt }: SentencePr
       ? minuteWords(answer.rest.restMin)
       : "as long as it needs";
   const share = typed(doc.secondShareText ?? "") / 100;
-  const poured = `${warmth} ${materialName(doc.liquidId)}${doc.secondId ? ` and ${materialName(doc.secondId)}, ${share > 0 && share < 1 ? ratioWords(1 - share) : "?"}` : ""}`;
+  const poured =
+    `${warmth} ${materialName(doc.liquidId)}` +
+    (doc.secondId ? ` and ${materialName(doc.secondId)}, ${share > 0 && share < 1 ? ratioWords(1 - share) : "?"}` : "");
   /** A part of the sentence that opens its choices in place. */
   const part = (which: SentencePart, words: string) => {
     const { title, fields } = PARTS[which];

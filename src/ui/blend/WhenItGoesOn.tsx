@@ -10,7 +10,9 @@ export interface WhenProps {
   readonly whenText: string;
 }
 
-/** Counted back from when it should be on the head: when to gather, mix, put on and rinse, and what falls in the night. */
+/**
+ * Counted back from when it should be on the head: when to gather, mix, put on and rinse, and what falls in the night.
+ */
 export function WhenItGoesOn({ question, answer, whenText }: WhenProps) {
   const { today } = useShelf();
   // The browser stands where the house does, or says so by what it shows.

@@ -62,7 +62,10 @@ export interface BlendDocument {
   /** Empty: as the bowl calls for. */
   readonly restText: string;
   readonly sizing: Sizing;
-  /** When it should be on the head, as a wall clock in the house shows it; of this draft and its bowl, and of no version. */
+  /**
+   * When it should be on the head, as a wall clock in the house shows it; of this draft and its bowl, and of no
+   * version.
+   */
   readonly whenText?: string;
 }
 
@@ -322,7 +325,9 @@ function withPage(doc: BlendDocument, { things, liquid }: TakenPage, nowG?: read
 /** Not more than there is: to a tenth of a gram below. */
 const downTo = (massG: number): number => Math.floor(massG * 10 + 1e-6) / 10;
 
-/** Every amount so many times, wet things and a liquid that was set with them. What cannot be read stays as it stands. */
+/**
+ * Every amount so many times, wet things and a liquid that was set with them. What cannot be read stays as it stands.
+ */
 function multiplied(doc: BlendDocument, factor: number, find: Lookup): BlendDocument {
   const more = (line: DraftLine): DraftLine => {
     const { amount, unit, fill } = readAmount(line, find);

@@ -74,7 +74,10 @@ export function Bowl({ layers, totalMl, consistency, text, labelY, faded, onPres
         </g>
       ))}
       <path
-        d={`M${left - 20} ${RIM_Y - 10}h14q6 0 6 10a${SECTION.width / 2} ${SECTION.depth} 0 0 0 ${SECTION.width} 0q0 -10 6 -10h14`}
+        d={
+          `M${left - 20} ${RIM_Y - 10}h14q6 0 6 10a${SECTION.width / 2} ${SECTION.depth} 0 0 0 ${SECTION.width} 0q0` +
+          " -10 6 -10h14"
+        }
         className="fill-none stroke-ink"
         strokeWidth="3.4"
         strokeLinecap="round"

@@ -24,7 +24,10 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
   const heightOf = (ml: number) => jugHeight(JUG, capacity, ml);
   const slab = (from: number, to: number) => {
     const side = (h: number) => (JUG.brim - widthAt(JUG, h)) / 2;
-    return `M${LEFT + side(from)} ${FOOT_Y - from}L${LEFT + side(to)} ${FOOT_Y - to}H${LEFT + JUG.brim - side(to)}L${LEFT + JUG.brim - side(from)} ${FOOT_Y - from}Z`;
+    return (
+      `M${LEFT + side(from)} ${FOOT_Y - from}L${LEFT + side(to)} ${FOOT_Y - to}H${LEFT + JUG.brim - side(to)}L` +
+      `${LEFT + JUG.brim - side(from)} ${FOOT_Y - from}Z`
+    );
   };
   const plan = liquid.state === "solved" ? liquid.plan : undefined;
   const filled = heightOf(pouredMl ?? plan?.firstPourMl ?? liquid.ml.mid);
@@ -51,7 +54,9 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
       )
     : [];
   const text = plan
-    ? `A ${capacity} ml jug: pour ${pourMl(plan.firstPourMl, liquid.ml)} ml first, then ${plan.step.count} ${plan.step.unit} at a time to about ${pourMl(plan.expectedStopMl, liquid.ml)}, never more than ${pourMl(plan.mostMl, liquid.ml)}.`
+    ? `A ${capacity} ml jug: pour ${pourMl(plan.firstPourMl, liquid.ml)} ml first, then ${plan.step.count} ` +
+      `${plan.step.unit} at a time to about ${pourMl(plan.expectedStopMl, liquid.ml)}, never more than ` +
+      `${pourMl(plan.mostMl, liquid.ml)}.`
     : `A ${capacity} ml jug with ${roundTo(liquid.ml.mid, 1)} ml.`;
   return (
     <svg viewBox="0 0 330 306" role="img" aria-label={text} className="block w-full max-w-[23rem] overflow-visible">
@@ -65,7 +70,10 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
         <path d={slab(heightOf(plan.firstPourMl), heightOf(plan.mostMl))} fill="url(#maybe)" className="settles" />
       )}
       <path
-        d={`M${LEFT - 20} 18Q${LEFT - 2} 24 ${LEFT} ${FOOT_Y - JUG.height}L${LEFT + 12} ${FOOT_Y - 8}q2 8 10 8h${JUG.foot - 16}q8 0 10 -8L${LEFT + JUG.brim} 18`}
+        d={
+          `M${LEFT - 20} 18Q${LEFT - 2} 24 ${LEFT} ${FOOT_Y - JUG.height}L${LEFT + 12} ${FOOT_Y - 8}q2 8 10 8h` +
+          `${JUG.foot - 16}q8 0 10 -8L${LEFT + JUG.brim} 18`
+        }
         className="fill-none stroke-ink"
         strokeWidth="3.2"
         strokeLinecap="round"
@@ -113,7 +121,8 @@ function swelling({ bins, from, to }: Simulated, heightOf: (ml: number) => numbe
   const most = Math.max(...bins);
   const points = bins.map(
     (share, i) =>
-      `${(SWELLING.x + (SWELLING.width * share) / most).toFixed(1)} ${(FOOT_Y - heightOf(from + ((to - from) * (i + 0.5)) / bins.length)).toFixed(1)}`,
+      `${(SWELLING.x + (SWELLING.width * share) / most).toFixed(1)} ` +
+      `${(FOOT_Y - heightOf(from + ((to - from) * (i + 0.5)) / bins.length)).toFixed(1)}`,
   );
   return `M${SWELLING.x} ${FOOT_Y - heightOf(from)}L${points.join("L")}L${SWELLING.x} ${FOOT_Y - heightOf(to)}Z`;
 }

@@ -27,7 +27,10 @@ export function SmallBowl({ layers, totalMl, scaleMl }: SmallBowlProps) {
         />
       ))}
       <path
-        d={`M${-section.width / 2 - 4} ${y(section.depth)}h4a${section.width / 2} ${section.depth} 0 0 0 ${section.width} 0h4`}
+        d={
+          `M${-section.width / 2 - 4} ${y(section.depth)}h4a${section.width / 2} ${section.depth} 0 0 0 ` +
+          `${section.width} 0h4`
+        }
         className="fill-none stroke-ink"
         strokeWidth="2"
         strokeLinecap="round"

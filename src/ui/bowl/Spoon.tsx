@@ -41,7 +41,10 @@ export function Spoon({ consistency, colour, x, surfaceY }: SpoonProps) {
         ))}
       {kind !== "crumbs" && peak > 0 && (
         <path
-          d={`M${x - 20 - peak} ${surfaceY}Q${x - 8} ${surfaceY - peak * 0.25} ${x + peak * 0.12} ${surfaceY - peak}Q${x + 10} ${surfaceY - peak * 0.25} ${x + 20 + peak} ${surfaceY}Z`}
+          d={
+            `M${x - 20 - peak} ${surfaceY}Q${x - 8} ${surfaceY - peak * 0.25} ${x + peak * 0.12} ${surfaceY - peak}Q` +
+            `${x + 10} ${surfaceY - peak * 0.25} ${x + 20 + peak} ${surfaceY}Z`
+          }
           fill={colour}
           className="stroke-ink"
           strokeWidth="1"
@@ -49,7 +52,10 @@ export function Spoon({ consistency, colour, x, surfaceY }: SpoonProps) {
       )}
       {kind !== "crumbs" && (
         <path
-          d={`M${x - top - 6} ${under - 5}Q${x - top} ${under + 8} ${x - foot} ${reach - foot}A${foot} ${foot} 0 0 0 ${x + foot} ${reach - foot}Q${x + top} ${under + 8} ${x + top + 6} ${under - 5}Z`}
+          d={
+            `M${x - top - 6} ${under - 5}Q${x - top} ${under + 8} ${x - foot} ${reach - foot}A${foot} ${foot} 0 0 0` +
+            ` ${x + foot} ${reach - foot}Q${x + top} ${under + 8} ${x + top + 6} ${under - 5}Z`
+          }
           fill={colour}
           className="stroke-ink settles"
           strokeWidth="0.9"

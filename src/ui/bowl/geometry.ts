@@ -51,7 +51,9 @@ export interface DrawnLayer {
 
 const SIDE_POINTS = 28;
 
-/** Every layer of a paste drawn into a section that holds `capacityMl`: area is to volume as the section is to the bowl. */
+/**
+ * Every layer of a paste drawn into a section that holds `capacityMl`: area is to volume as the section is to the bowl.
+ */
 export function drawLayers(layers: readonly Layer[], capacityMl: number, section: Section): DrawnLayer[] {
   const areaPerMl = sectionArea(section) / capacityMl;
   let filled = 0;

@@ -29,7 +29,10 @@ export interface Writing<T> {
   readonly write: <A>(method: "POST" | "PUT", path: string, body: unknown, how?: How) => Promise<Sent<A>>;
 }
 
-/** Writing to the house as every form does it: one at a time, safe to try again, and what was refused is kept to be shown. */
+/**
+ * Writing to the house as every form does it: one at a time, safe to try again, and what was refused is kept to be
+ * shown.
+ */
 export function useWrite<T = never>(): Writing<T> {
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<Refused>();

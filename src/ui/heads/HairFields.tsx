@@ -27,7 +27,9 @@ interface HairFieldsProps {
 
 const MEASURE = "measure";
 const LEVELS = Array.from({ length: 10 }, (_, i) => i + 1);
-const ROUND_ASKED = `More than ${ASKED_FROM_CM} cm is rare. Is that once round, in cm, with all the hair in it? Then it counts as it stands.`;
+const ROUND_ASKED =
+  `More than ${ASKED_FROM_CM} cm is rare. Is that once round, in cm, with all the hair in it? Then it counts as it` +
+  " stands.";
 
 /** Everything about one head of hair, measured or in words. */
 export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps) {

@@ -21,7 +21,10 @@ function fullness(head: Head): number {
   return Math.min(1.55, Math.max(0.7, roundCm / PONYTAIL_CM.medium.value));
 }
 
-/** A head from behind, hair drawn to its length; a scale of body marks at the side, unless it stands bare beside its name. */
+/**
+ * A head from behind, hair drawn to its length; a scale of body marks at the side, unless it stands bare beside its
+ * name.
+ */
 export function HeadPicture({ head, text, bare = false }: { head: Head; text: string; bare?: boolean }) {
   const cm = "cm" in head.longest ? head.longest.cm : LANDMARK_CM[head.longest.landmark].value;
   const endY = CROWN_Y + Math.min(118, Math.max(6, cm)) * UNIT;
@@ -37,7 +40,9 @@ export function HeadPicture({ head, text, bare = false }: { head: Head; text: st
     ].map((curve) => curve.map((value, i) => (i % 2 === 0 ? MIDDLE + side * value : value)));
   const [[a, b], [c, d]] = [half(1), half(-1)];
   const back = ([x1, y1, x2, y2]: number[], x: number, y: number) => `C${x2} ${y2} ${x1} ${y1} ${x} ${y}`;
-  const hair = `M${MIDDLE} ${CROWN_Y - 4}C${a.join(" ")}C${b.join(" ")}${back(d, MIDDLE - wide, sideY)}${back(c, MIDDLE, CROWN_Y - 4)}Z`;
+  const hair =
+    `M${MIDDLE} ${CROWN_Y - 4}C${a.join(" ")}C${b.join(" ")}${back(d, MIDDLE - wide, sideY)}` +
+    `${back(c, MIDDLE, CROWN_Y - 4)}Z`;
   const id = `hair-${Math.round(cm * 10)}-${head.shade}-${Math.round(wide * 10)}-${head.cut}-${strands}`;
   return (
     <svg
@@ -49,7 +54,13 @@ export function HeadPicture({ head, text, bare = false }: { head: Head; text: st
         <path d={hair} />
       </clipPath>
       <path
-        d={`M${MIDDLE - 15} 62C${MIDDLE - 15} 84 ${MIDDLE - 18} 88 ${MIDDLE - 62} 99C${MIDDLE - 78} 104 ${MIDDLE - 82} 124 ${MIDDLE - 84} 190L${MIDDLE - 66} 192L${MIDDLE - 58} 140C${MIDDLE - 52} 190 ${MIDDLE - 56} 230 ${MIDDLE - 62} 312H${MIDDLE + 62}C${MIDDLE + 56} 230 ${MIDDLE + 52} 190 ${MIDDLE + 58} 140L${MIDDLE + 66} 192L${MIDDLE + 84} 190C${MIDDLE + 82} 124 ${MIDDLE + 78} 104 ${MIDDLE + 62} 99C${MIDDLE + 18} 88 ${MIDDLE + 15} 84 ${MIDDLE + 15} 62`}
+        d={
+          `M${MIDDLE - 15} 62C${MIDDLE - 15} 84 ${MIDDLE - 18} 88 ${MIDDLE - 62} 99C${MIDDLE - 78} 104 ` +
+          `${MIDDLE - 82} 124 ${MIDDLE - 84} 190L${MIDDLE - 66} 192L${MIDDLE - 58} 140C${MIDDLE - 52} 190 ` +
+          `${MIDDLE - 56} 230 ${MIDDLE - 62} 312H${MIDDLE + 62}C${MIDDLE + 56} 230 ${MIDDLE + 52} 190 ` +
+          `${MIDDLE + 58} 140L${MIDDLE + 66} 192L${MIDDLE + 84} 190C${MIDDLE + 82} 124 ${MIDDLE + 78} 104 ` +
+          `${MIDDLE + 62} 99C${MIDDLE + 18} 88 ${MIDDLE + 15} 84 ${MIDDLE + 15} 62`
+        }
         className="fill-sunk stroke-line"
         strokeWidth="1.5"
         strokeLinejoin="round"

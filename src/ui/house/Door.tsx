@@ -32,8 +32,10 @@ export function Door({ door, port, timeZone, nowMs }: DoorProps) {
       <h2>Who may come in</h2>
       <p className="mt-1">
         {door.locked
-          ? "The house is locked: a device comes in with the password or with a code, once, and stays until it is sent away."
-          : "The door is open, and the house answers on this machine only. Set a password, and a phone on the kettle can come in too."}
+          ? "The house is locked: a device comes in with the password or with a code, once, and stays until it is" +
+            " sent away."
+          : "The door is open, and the house answers on this machine only. Set a password, and a phone on the" +
+            " kettle can come in too."}
       </p>
       <Password
         locked={door.locked}

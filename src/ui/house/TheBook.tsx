@@ -166,7 +166,11 @@ function Plan({
     <div className="mt-2 border-l-4 border-leaf-fill pl-3">
       <p className="font-semibold">
         {news || again
-          ? `This would ${[news && `bring in ${news}`, again && `put back ${again} that had been taken out`].filter(Boolean).join(", and ")}.`
+          ? "This would " +
+            [news && `bring in ${news}`, again && `put back ${again} that had been taken out`]
+              .filter(Boolean)
+              .join(", and ") +
+            "."
           : "Everything in it is here already; nothing would change."}
       </p>
       {putsBack.length > 0 && (

@@ -21,7 +21,10 @@ export function ConsistencyScale({ band, targetPa }: { band?: Band; targetPa?: n
     const word = wordFor(pa);
     return word ? CONSISTENCY_NAME[word] : "water";
   };
-  const text = `${band ? `Read ${bandWords(band).both} Pa, ${name(band.mid)}` : "The scale of consistencies"}${targetPa ? `; wanted ${Math.round(targetPa)} Pa, ${name(targetPa)}` : ""}.`;
+  const text =
+    (band ? `Read ${bandWords(band).both} Pa, ${name(band.mid)}` : "The scale of consistencies") +
+    (targetPa ? `; wanted ${Math.round(targetPa)} Pa, ${name(targetPa)}` : "") +
+    ".";
   return (
     <svg
       viewBox={`0 0 ${WIDE} 66`}

@@ -65,7 +65,9 @@ export function MeasureFrame({ title, form, colour = CLAY, targetPa, density, be
       <div className="mt-3 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_26rem]">
         <div className="flex min-w-0 flex-col gap-5">
           <div
-            className={`flex min-w-0 flex-col gap-x-8 gap-y-4 ${text.by === "plate" ? "md:flex-row md:items-center" : ""}`}
+            className={
+              "flex min-w-0 flex-col gap-x-8 gap-y-4" + (text.by === "plate" ? " md:flex-row md:items-center" : "")
+            }
           >
             <div className="min-w-0 shrink-0 overflow-x-auto">
               {text.by === "plate" ? (
@@ -75,7 +77,11 @@ export function MeasureFrame({ title, form, colour = CLAY, targetPa, density, be
                   pxPerMm={px}
                   colour={colour}
                   wantedMm={wanted}
-                  text={`A plate from above, ${size}: a drop ${Math.round(across)} by ${Math.round(along)} mm${wanted ? `; as wanted it would lie ${Math.round(wanted)} mm wide` : ""}.`}
+                  text={
+                    `A plate from above, ${size}: a drop ${Math.round(across)} by ${Math.round(along)} mm` +
+                    (wanted ? `; as wanted it would lie ${Math.round(wanted)} mm wide` : "") +
+                    "."
+                  }
                 />
               ) : (
                 <RingPicture
@@ -84,7 +90,10 @@ export function MeasureFrame({ title, form, colour = CLAY, targetPa, density, be
                   yieldPa={read?.yieldPa.mid}
                   pxPerMm={px}
                   colour={colour}
-                  text={`A ring of ${height} mm from the side, ${size}: the paste has sunk ${Math.round(Math.min(slump, height))} mm.`}
+                  text={
+                    `A ring of ${height} mm from the side, ${size}: the paste has sunk ` +
+                    `${Math.round(Math.min(slump, height))} mm.`
+                  }
                 />
               )}
             </div>
@@ -92,7 +101,8 @@ export function MeasureFrame({ title, form, colour = CLAY, targetPa, density, be
           </div>
           <p className="text-sm text-quiet">
             {text.by === "plate"
-              ? `Lay a clear plate on the screen, or hold a rule to the drop. ${wanted ? "The dashed round is the paste you want." : ""}`
+              ? "Lay a clear plate on the screen, or hold a rule to the drop. " +
+                `${wanted ? "The dashed round is the paste you want." : ""}`
               : "Hold the screen beside it, or a rule."}{" "}
             {kept ? "True size on this screen." : "Not true to size yet:"} <CardSheet />
           </p>

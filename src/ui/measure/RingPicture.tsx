@@ -30,13 +30,19 @@ export function RingPicture({ heightMm, slumpMm, yieldPa, pxPerMm, colour, text 
       className="block max-w-none"
     >
       <path
-        d={`M${-foot / 2} 0Q${-WIDTH_MM / 2} ${-stands * 0.35} ${-WIDTH_MM / 2} ${-stands}H${WIDTH_MM / 2}Q${WIDTH_MM / 2} ${-stands * 0.35} ${foot / 2} 0Z`}
+        d={
+          `M${-foot / 2} 0Q${-WIDTH_MM / 2} ${-stands * 0.35} ${-WIDTH_MM / 2} ${-stands}H${WIDTH_MM / 2}Q` +
+          `${WIDTH_MM / 2} ${-stands * 0.35} ${foot / 2} 0Z`
+        }
         fill={ownColour(colour)}
         className="stroke-ink"
         strokeWidth="0.4"
       />
       <path
-        d={`M${-WIDTH_MM / 2} 0V${-heightMm}M${WIDTH_MM / 2} 0V${-heightMm}M${-WIDTH_MM / 2} ${-heightMm}H${WIDTH_MM / 2}`}
+        d={
+          `M${-WIDTH_MM / 2} 0V${-heightMm}M${WIDTH_MM / 2} 0V${-heightMm}M${-WIDTH_MM / 2} ${-heightMm}H` +
+          `${WIDTH_MM / 2}`
+        }
         className="fill-none stroke-ink"
         strokeWidth="0.7"
         strokeDasharray="2 1.4"

@@ -81,7 +81,7 @@ test("ribbon, peak and scale stand in the order of the yield stress, strictly wh
   expect(placeOnScale(SCALE_PA.to * 3)).toBe(1);
 });
 
-test("a card is an ISO/IEC 7810 ID-1 card, and every screen it is held to has room between the ends of the slider", () => {
+test("a card is an ISO/IEC 7810 ID-1 card, and every screen has room for it on the slider", () => {
   expect(CARD_MM).toEqual({ width: 85.6, height: 53.98 });
   // 96 px to the inch by definition of the CSS pixel; phones run to about 2.2 of it, old beamers to half.
   expect(USUAL_PX_PER_MM).toBeCloseTo(3.7795, 3);

@@ -1,6 +1,8 @@
 import { plateRadiusMm, slumpShare } from "@/core/reading";
 
-/** What a drop of paste looks like on the plate, mm: its radius by the formula, and how high it stands in the middle. */
+/**
+ * What a drop of paste looks like on the plate, mm: its radius by the formula, and how high it stands in the middle.
+ */
 export interface PlateShape {
   readonly radiusMm: number;
   readonly heightMm: number;

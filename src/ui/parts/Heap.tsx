@@ -17,7 +17,11 @@ export function Heap({ name, colour, onPress, pressed, children }: HeapProps) {
       type="button"
       aria-pressed={pressed}
       onClick={onPress}
-      className="group flex min-h-20 w-full flex-col items-center justify-start rounded-[3px] border-[1.5px] border-transparent px-1 py-1 text-center leading-tight hover:bg-sunk aria-pressed:border-ink aria-pressed:bg-sunk"
+      className={
+        "group flex min-h-20 w-full flex-col items-center justify-start rounded-[3px] border-[1.5px]" +
+        " border-transparent px-1 py-1 text-center leading-tight hover:bg-sunk aria-pressed:border-ink" +
+        " aria-pressed:bg-sunk"
+      }
     >
       <svg viewBox="0 0 60 34" className="h-9 w-16" aria-hidden>
         <path

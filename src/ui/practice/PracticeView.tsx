@@ -51,8 +51,13 @@ export function PracticeView({ firstSeed }: { firstSeed: number }) {
   const seen =
     consistency.state === "dry"
       ? "It is crumbs still: no drop to put on a plate."
-      : `A tablespoon on a plate lies ${Math.round(across!)} mm wide and ${roundTo(drop!.heightMm, 0.5)} high in the middle.`;
-  const text = `A bowl with ${gramWords(bowl.powderG)} g of a powder and ${roundTo(pouredMl, 1)} ml of water. ${consistency.state === "dry" ? "The spoon lifts crumbs." : `From the spoon it ${LEAVES_SPOON[leavesSpoon(consistency.yieldPa)]}.`}`;
+      : `A tablespoon on a plate lies ${Math.round(across!)} mm wide and ${roundTo(drop!.heightMm, 0.5)} high in` +
+        " the middle.";
+  const text =
+    `A bowl with ${gramWords(bowl.powderG)} g of a powder and ${roundTo(pouredMl, 1)} ml of water. ` +
+    (consistency.state === "dry"
+      ? "The spoon lifts crumbs."
+      : `From the spoon it ${LEAVES_SPOON[leavesSpoon(consistency.yieldPa)]}.`);
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <h1 className="text-sentence">
@@ -94,13 +99,15 @@ export function PracticeView({ firstSeed }: { firstSeed: number }) {
                 {stopped.hit ? "Right." : consistency.state === "dry" ? "Still dry." : "Not quite."}{" "}
                 {Math.abs(stopped.offMl) < 0.5
                   ? "To the drop."
-                  : `${roundTo(Math.abs(stopped.offMl), 1)} ml too ${stopped.offMl > 0 ? "much" : "little"}, which is ${Math.round(Math.abs(stopped.off) * 100)} %.`}
+                  : `${roundTo(Math.abs(stopped.offMl), 1)} ml too ${stopped.offMl > 0 ? "much" : "little"}, which` +
+                    ` is ${Math.round(Math.abs(stopped.off) * 100)} %.`}
               </p>
               <p>
                 It was {bowl.powder.names[0].text}, holding{" "}
                 {Math.abs(bowl.factor - 1) < 0.02
                   ? "what the tables say"
-                  : `${Math.round(Math.abs(bowl.factor - 1) * 100)} % ${bowl.factor > 1 ? "more" : "less"} than the tables say`}
+                  : `${Math.round(Math.abs(bowl.factor - 1) * 100)} % ${bowl.factor > 1 ? "more" : "less"} than the` +
+                    " tables say"}
                 ; right were {roundTo(bowl.rightMl, 1)} ml. Yours is {consistencyWords(stopped.landed)}.
               </p>
               <ConsistencyScale

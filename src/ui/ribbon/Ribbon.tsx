@@ -113,7 +113,11 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
               key={href}
               href={href}
               aria-current={here(href) ? "page" : undefined}
-              className={`flex min-h-12 min-w-11 items-center justify-center border-t-4 px-1 font-say text-[1.02rem] md:min-h-full ${here(href) ? "border-madder font-semibold" : "border-transparent text-press hover:underline"}`}
+              className={
+                "flex min-h-12 min-w-11 items-center justify-center border-t-4 px-1 font-say text-[1.02rem]" +
+                " md:min-h-full " +
+                (here(href) ? "border-madder font-semibold" : "border-transparent text-press hover:underline")
+              }
             >
               {name}
             </Link>

@@ -17,7 +17,9 @@ export function CsvFile() {
     });
     setSaid(
       answer.ok
-        ? `${counted(answer.value.added, "jar", "jars")} came in${answer.value.back > 0 ? `, ${answer.value.back} went back on the shelf` : ""}, ${answer.value.here} were here already.`
+        ? `${counted(answer.value.added, "jar", "jars")} came in` +
+            (answer.value.back > 0 ? `, ${answer.value.back} went back on the shelf` : "") +
+            `, ${answer.value.here} were here already.`
         : answer.title,
     );
     if (answer.ok) router.refresh();

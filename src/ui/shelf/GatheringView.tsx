@@ -28,7 +28,9 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
   const name = (id: string) => blends.find((blend) => blend.id === id)?.name ?? "a blend";
   const short = gathered.filter(isShort);
   const makeable = blends.filter(({ missing }) => missing.length === 0).length;
-  const spent = `${cost.known > 0 ? `about ${moneyWords(cost.known, currency)} of powder and the rest` : ""}${cost.known > 0 && cost.unpricedG >= 1 ? `, and ${gramWords(cost.unpricedG)} g whose price nobody wrote down` : ""}`;
+  const spent =
+    (cost.known > 0 ? `about ${moneyWords(cost.known, currency)} of powder and the rest` : "") +
+    (cost.known > 0 && cost.unpricedG >= 1 ? `, and ${gramWords(cost.unpricedG)} g whose price nobody wrote down` : "");
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <p className="no-print">
@@ -41,7 +43,11 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
           ? `Today’s shelf can make ${makeable} of ${blends.length} blends.`
           : short.length === 0
             ? "All of it is on the shelf."
-            : `Short of ${plural(short.length, "one thing", `${short.length} things`)} for ${plural(wants.length, "this bowl", `these ${wants.length} bowls`)}.`}
+            : "Short of " +
+              plural(short.length, "one thing", `${short.length} things`) +
+              " for " +
+              plural(wants.length, "this bowl", `these ${wants.length} bowls`) +
+              "."}
       </h1>
       {heads.some(({ id }) => blends.some(({ headId }) => headId === id)) && (
         <p className="no-print mt-1 flex flex-wrap items-center gap-x-4">

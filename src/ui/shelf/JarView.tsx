@@ -63,7 +63,8 @@ export function JarView({ jar, moves, readings, unsure, usedIn, timeZone, nowMs 
       "cost",
       jar.price === undefined
         ? undefined
-        : `${moneyWords(jar.price, currency)}${perG === undefined ? "" : `, ${moneyWords(perG * 100, currency)} for 100 g`}`,
+        : `${moneyWords(jar.price, currency)}` +
+          (perG === undefined ? "" : `, ${moneyWords(perG * 100, currency)} for 100 g`),
     ],
   ];
   return (
@@ -199,7 +200,8 @@ function ASpoonOfIt({ jar, material }: { jar: StoredJar; material: Material }) {
         <p>
           The tables say <strong>{tables}</strong> to a level tablespoon.{" "}
           {HEAPS.includes(material.form)
-            ? "Powders differ by a fifth and more: weigh a few spoons of yours, and every bowl that uses this jar is measured by them."
+            ? "Powders differ by a fifth and more: weigh a few spoons of yours, and every bowl that uses this jar" +
+              " is measured by them."
             : "Weigh a few spoons of it to be surer."}
         </p>
       )}

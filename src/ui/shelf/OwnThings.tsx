@@ -30,7 +30,10 @@ export function OwnThings({ things }: { things: readonly StoredThing[] }) {
         {things.map((thing) => (
           <li
             key={thing.rowId}
-            className={`flex flex-wrap items-baseline justify-between gap-x-4 border-b border-line py-1 ${thing.removed ? "text-quiet" : ""}`}
+            className={
+              "flex flex-wrap items-baseline justify-between gap-x-4 border-b border-line py-1 " +
+              `${thing.removed ? "text-quiet" : ""}`
+            }
           >
             <span>
               <strong>{thing.name}</strong>,{" "}

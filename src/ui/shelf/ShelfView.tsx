@@ -140,7 +140,13 @@ function OnBoard({ jar }: { jar: Jar }) {
   return (
     <li className="group/jar flex flex-col">
       <Link href={`/shelf/${jar.id}`} className="group flex flex-1 flex-col">
-        <span className="flex h-[6.6rem] items-end justify-center relative border-b-[5px] border-ink px-1 group-last/jar:after:absolute group-last/jar:after:-bottom-[5px] group-last/jar:after:left-full group-last/jar:after:h-[5px] group-last/jar:after:w-screen group-last/jar:after:bg-ink">
+        <span
+          className={
+            "flex h-[6.6rem] items-end justify-center relative border-b-[5px] border-ink px-1" +
+            " group-last/jar:after:absolute group-last/jar:after:-bottom-[5px] group-last/jar:after:left-full" +
+            " group-last/jar:after:h-[5px] group-last/jar:after:w-screen group-last/jar:after:bg-ink"
+          }
+        >
           <JarPicture jar={jar} material={material} height={104} toScale />
         </span>
         <span className="px-1 pb-3 pt-1 text-center leading-tight">

@@ -64,7 +64,8 @@ export function WhatTestsTaught({ jarId, material, readings, timeZone, nowMs }: 
                     , {readingWords(bowl.reading)}
                   </>
                 ) : powder ? (
-                  `${measuredWords(powder.test)} in ${powder.test.waterMl} ml of water, ${readingWords(powder.test.reading)}`
+                  `${measuredWords(powder.test)} in ${powder.test.waterMl} ml of water, ` +
+                  `${readingWords(powder.test.reading)}`
                 ) : (
                   ""
                 )}

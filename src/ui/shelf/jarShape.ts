@@ -44,6 +44,9 @@ export function vesselOf(form: Form, family: Family): Vessel {
 export const levelY = ({ topY, bottomY }: Vessel, leftG: number, fullG: number): number =>
   bottomY - (bottomY - topY) * Math.min(1, Math.max(0, fullG > 0 ? leftG / fullG : 0));
 
-/** How large a vessel is drawn, 0–1, by what it holds: volumes go with the cube, so a kilo is about twice a hundred grams. */
+/**
+ * How large a vessel is drawn, 0–1, by what it holds: volumes go with the cube, so a kilo is about twice a hundred
+ * grams.
+ */
 export const sizeOf = (fullG: number, bulkGPerMl: number): number =>
   Math.min(1, Math.max(0.42, Math.cbrt(fullG / bulkGPerMl / 2000)));

