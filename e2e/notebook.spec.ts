@@ -55,7 +55,7 @@ test("an old page in odd forms: nothing is made up, an unclear line waits, it is
   await row("amla powder 1 tsp").getByRole("button", { name: "leave this one out" }).click();
   await row("3 tbsp oil").getByRole("button", { name: "leave out “3 tbsp oil”" }).click();
   await expect(sheet.getByText("3 tbsp oil", { exact: true })).toBeVisible();
-  await expect(sheet.getByRole("status")).toHaveText("9 lines go in, 4 left out. ");
+  await expect(sheet.getByRole("status")).toHaveText("9 lines go in, 4 left out.");
   await put.click();
 
   // As it was written: half a litre of tea, and not a gram more or less of anything.

@@ -452,6 +452,7 @@ test("keyboard only: a blend made, saved and opened as a bowl", async ({ page })
   };
   await tabTo("put something in the bowl");
   await page.keyboard.press("Enter");
+  await expect(page.getByLabel("What goes in?")).toBeFocused();
   await page.keyboard.type("brahmi");
   await expect(page.getByRole("option").first()).toContainText("brahmi");
   await page.keyboard.press("Enter");

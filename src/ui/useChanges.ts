@@ -2,6 +2,7 @@
 import { useEffect, useRef } from "react";
 import type { Change } from "@/store/changes";
 import { fetchJson } from "./api";
+import { tellKeeper } from "./batch/kept";
 import { syncClock } from "./clock";
 import { noteBuild } from "./newerHouse";
 
@@ -30,8 +31,11 @@ async function ask(): Promise<void> {
       const { changes } = answer.value;
       ({ rev, more } = answer.value);
       if (changes.length > 0) for (const listener of listeners) listener(changes, answer.value.rev);
-    } else if (answer.status === 401)
+    } else if (answer.status === 401) {
+      // What this device keeps of the house goes before the device does.
+      tellKeeper({ do: "forgetAll" });
       return location.assign(`/enter?${new URLSearchParams({ then: location.pathname + location.search })}`);
+    }
   }
   timer = listeners.size > 0 ? setTimeout(() => void ask(), more ? 0 : EVERY_MS) : undefined;
 }

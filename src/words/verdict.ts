@@ -218,6 +218,10 @@ const VERDICT_SHORT: Readonly<Record<PasteAnswer["verdict"]["state"], string>> =
   willRun: "will run",
 };
 
+/** "360 g, cream, stays on": what comes of a bowl, for those who listen while it is changed. */
+export const inShortWords = ({ totalG, on, verdict }: PasteAnswer): string =>
+  `${bandWords(totalG).mid} g, ${shortly(on.mid)}, ${VERDICT_SHORT[verdict.state]}`;
+
 /** "makes about 285 g (before: 540 g); pours about 180 ml (before: 320 ml)": only what differs. */
 export function figureChangeWords({ before, after }: FigureChange): string {
   const grams = (value: number) => `${roundTo(value, value < 100 ? 5 : 10)}`;

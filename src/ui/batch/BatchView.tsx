@@ -18,7 +18,7 @@ import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core
 import type { StoredBatch } from "@/store/batches";
 import { bandWords, liquidName, materialName, roundTo, totalWords } from "@/words";
 import { lastTimeWords } from "@/words/lastTime";
-import { dateWords, dayWords, momentWords } from "@/words/times";
+import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
 import { Cautions } from "../blend/Cautions";
 import { SmallBowl } from "../bowl/SmallBowl";
@@ -30,15 +30,16 @@ import { BowlWays } from "./BowlWays";
 import { History } from "./History";
 import { HowWasIt } from "./HowWasIt";
 import { OrderOfWork } from "./OrderOfWork";
+import { ticker } from "./stages";
 import { StepNow } from "./StepNow";
 import { WhereItStands } from "./WhereItStands";
+import { useAskBeforeLeaving, useKept } from "./kept";
 import { Pours } from "./Pours";
 import { Tests } from "./Tests";
 import { useAwake } from "./useAwake";
 import { useEvents } from "./useEvents";
 import { FromShelf } from "./FromShelf";
 import { WentIn } from "./WentIn";
-import { counted } from "@/words/lists";
 
 interface BatchViewProps {
   readonly batch: StoredBatch;
@@ -71,11 +72,8 @@ export function BatchView({
 }: BatchViewProps) {
   const [firstEvents] = useState(() => unpackEvents(packedEvents));
   const [whole, setWhole] = useState(false);
-  const { events, state, waiting, onlyHere, trouble, aside, sendAgain, drop, happen } = useEvents(
-    batch.id,
-    firstEvents,
-    rev,
-  );
+  const heard = useEvents(batch.id, firstEvents, rev);
+  const { events, state, aside, sendAgain, drop, happen } = heard;
   const nowMs = useNow(firstNow);
   const { question, answer } = batch;
   const made = useMemo(() => asSeen(question, answer, state), [question, answer, state]);
@@ -95,7 +93,17 @@ export function BatchView({
     [today, answer],
   );
   const closed = state.closedMs !== undefined;
+  const kept = useKept(batch.id, closed, heard.arrived);
+  useAskBeforeLeaving(heard, kept.cannot);
   const poured = liquidName(question.liquid);
+  const work = { answer, state, timeZone, nowMs, onHappen: happen };
+  const step = {
+    ...work,
+    startsAtMs: batch.startsAtMs,
+    sheet,
+    question,
+    onTick: ticker(sheet, state, aim.jug, happen),
+  };
   const atMs = (min: number) => stepAtMs(min, batch.startsAtMs, sheet, answer, state);
   const onHeadMs = atMs(sheet.mixedMin) + (sheet.onHeadMin - sheet.mixedMin) * 60_000;
   const dyes = answer.lines.some(({ materialId }) => findMaterial(materialId)?.tags.includes("dye"));
@@ -113,6 +121,7 @@ export function BatchView({
   );
   // It stays where it is until all is mixed, so that no press loses the focus.
   const pouring = !closed && now !== undefined && mixingSteps(sheet).includes(now);
+  const firstPourAt = sheet.steps.findIndex(({ id }) => id === "firstPour");
   const pours = (
     <Pours
       liquid={aim.jug}
@@ -173,6 +182,17 @@ export function BatchView({
           )}
         </p>
       )}
+      {kept.sinceMs !== undefined && (
+        <p role="status" className="no-print border-l-4 border-madder pl-3">
+          The house does not answer. This is the bowl as it was here at {clockWords(kept.sinceMs, timeZone)}; what you
+          tap is kept, and sent when it answers.
+        </p>
+      )}
+      {kept.cannot && !closed && (
+        <p className="no-print text-quiet">
+          Leave this page open while you work: without the network this device cannot load it again.
+        </p>
+      )}
       {lastTime && (
         <p className="max-w-[52rem] print:line-clamp-3 print:text-[8.5pt] print:leading-tight">
           <Link href={`/batches/${lastTime.id}`} className="pressable">
@@ -186,10 +206,6 @@ export function BatchView({
           ))}
         </p>
       )}
-      <p aria-live="assertive" className="no-print text-stop">
-        {waiting > 0 && trouble ? `${trouble} ${counted(waiting, "tap is", "taps are")} waiting to be sent.` : trouble}
-        {onlyHere && " This device has no room left to keep them: leave this page open until they are sent."}
-      </p>
       <Aside taps={aside} materialOf={materialOf} onAgain={sendAgain} onDrop={drop} />
 
       <div
@@ -201,14 +217,8 @@ export function BatchView({
         <div className="flex flex-col gap-5">
           {!closed && (
             <StepNow
-              startsAtMs={batch.startsAtMs}
-              sheet={sheet}
-              question={question}
-              answer={answer}
-              state={state}
-              timeZone={timeZone}
-              nowMs={nowMs}
-              onHappen={happen}
+              {...step}
+              later={pouring && sheet.steps.findIndex(({ id }) => id === now) < firstPourAt}
               control={
                 pouring ? (
                   <>
@@ -216,15 +226,7 @@ export function BatchView({
                     {mixing}
                   </>
                 ) : now === "rest" ? (
-                  <WhereItStands
-                    answer={answer}
-                    state={state}
-                    kitchenTempC={question.kitchenTempC}
-                    timeZone={timeZone}
-                    nowMs={nowMs}
-                    closed={closed}
-                    onHappen={happen}
-                  />
+                  <WhereItStands {...work} kitchenTempC={question.kitchenTempC} closed={closed} />
                 ) : undefined
               }
             />
@@ -239,19 +241,7 @@ export function BatchView({
             {whole ? "fold the order of work" : "the whole order of work"}
           </button>
           <div className={`${whole ? "" : "hidden"} lg:block print:block`}>
-            <OrderOfWork
-              startsAtMs={batch.startsAtMs}
-              sheet={sheet}
-              question={question}
-              answer={answer}
-              events={events}
-              state={state}
-              closed={closed}
-              timeZone={timeZone}
-              nowMs={nowMs}
-              onHappen={happen}
-              nowStep={now}
-            />
+            <OrderOfWork {...step} events={events} closed={closed} nowStep={now} />
           </div>
         </div>
         <aside className="flex flex-col gap-7 print:gap-2" aria-label="What went in and how it was">
@@ -291,7 +281,7 @@ export function BatchView({
           />
         </aside>
       </div>
-      <div className="mt-8 flex flex-col gap-8 print:hidden">
+      <div className="mt-8 flex flex-col gap-4 lg:gap-8 print:hidden">
         <Cautions cautions={cautions} />
         <Feel question={question} answer={answer} choices={question.choices} />
       </div>

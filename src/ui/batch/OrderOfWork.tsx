@@ -31,6 +31,7 @@ interface OrderOfWorkProps {
   readonly timeZone: string;
   readonly nowMs: number;
   readonly onHappen: (payload: BatchPayload) => void;
+  readonly onTick: (step: StepId, done: boolean) => void;
   /** The step that stands by itself above, with its press. */
   readonly nowStep: StepId | undefined;
 }
@@ -47,6 +48,7 @@ export function OrderOfWork({
   timeZone,
   nowMs,
   onHappen,
+  onTick,
   nowStep,
 }: OrderOfWorkProps) {
   const { vessels } = useShelf();
@@ -80,7 +82,7 @@ export function OrderOfWork({
                     className="mt-0.5 h-6 min-h-0 w-6 shrink-0 print:h-4 print:w-4"
                     checked={done.has(id)}
                     disabled={closed}
-                    onChange={(event) => onHappen({ kind: "ticked", step: id, done: event.target.checked })}
+                    onChange={(event) => onTick(id, event.target.checked)}
                   />
                   <span>
                     <span className="font-say text-lg font-semibold print:text-base">{STEP_NAME[id]}</span>{" "}

@@ -3,10 +3,11 @@ import { useState } from "react";
 import { LIMITS } from "@/core/limits";
 import { parseCount, spoonMl, type Spoons } from "@/core/measure";
 import type { LiquidAnswer } from "@/core/paste";
-import { bandWords, pourMl, roundTo } from "@/words/amounts";
+import { bandWords, roundTo } from "@/words/amounts";
 import { Jug } from "../bowl/Jug";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
+import { firstPourOf } from "./stages";
 
 interface PoursProps {
   readonly liquid: LiquidAnswer;
@@ -32,7 +33,7 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = []
   const typed = parseCount(text);
   const wrong = text.trim() !== "" && (typed === undefined || typed <= 0 || typed > LIMITS.pouredMl.max);
   const plan = liquid.state === "solved" ? liquid.plan : undefined;
-  const first = pourMl(plan?.firstPourMl ?? liquid.ml.mid, liquid.ml);
+  const first = firstPourOf(liquid);
   const step = plan?.step ?? { count: 1, unit: "tbsp", ml: spoonMl(spoons).tbsp };
   const each = (ml: number, to: number) =>
     parts.map(({ name, share }) => `${roundTo(ml * share, to)} ml ${name}`).join(" and ");
@@ -55,7 +56,7 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = []
       </div>
       {!closed && (
         <div className="no-print mt-3 flex flex-wrap items-end gap-2">
-          {pouredMl === 0 && (
+          {pouredMl === 0 && first !== undefined && (
             <Button look="main" className="min-h-14" onClick={() => pour(first)}>
               Poured {first} ml
             </Button>

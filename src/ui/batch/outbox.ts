@@ -39,6 +39,22 @@ export const readOutbox = (batchId: string): Waiting[] =>
     .filter((one) => typeof one?.id === "string" && typeof one.payload === "object")
     .sort((a, b) => a.deviceSeq - b.deviceSeq);
 
+/** How many taps this device has still to send, by bowl. */
+export function countOutbox(): Map<string, number> {
+  const counts = new Map<string, number>();
+  try {
+    for (let i = 0; i < localStorage.length; i++) {
+      const key = localStorage.key(i)!;
+      if (!key.startsWith(NAME)) continue;
+      const [batchId] = key.slice(NAME.length).split(":");
+      counts.set(batchId, (counts.get(batchId) ?? 0) + 1);
+    }
+  } catch {
+    // A forbidden storage holds nothing.
+  }
+  return counts;
+}
+
 /** Keeps a tap until it arrived; false where the device's storage is full or forbidden. */
 export function keepTap(batchId: string, tap: Waiting): boolean {
   try {

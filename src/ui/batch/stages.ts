@@ -1,3 +1,5 @@
+import type { LiquidAnswer } from "@/core/paste";
+import { pourMl } from "@/words/amounts";
 import {
   doneBy,
   mixingSteps,
@@ -22,6 +24,24 @@ const MIXED: StageAfter = { stage: "mixed", press: "Mixed: the rest begins" };
 /** The stage that a step of this sheet ends with, where it ends with one. */
 export const stageAfter = (sheet: Worksheet, step: StepId): StageAfter | undefined =>
   step === mixingSteps(sheet).at(-1) ? MIXED : STAGE_AFTER[step];
+
+/** What the first pour is, in one press; undefined where nothing is poured. */
+export function firstPourOf(liquid: LiquidAnswer): number | undefined {
+  if (liquid.state === "unreachable") return undefined;
+  return pourMl((liquid.state === "solved" ? liquid.plan?.firstPourMl : undefined) ?? liquid.ml.mid, liquid.ml);
+}
+
+/**
+ * Ticks a step. The first pour, ticked where none was noted, is noted as it was planned; what is poured after it goes
+ * by the feel, so that nobody but who pours can say how much it was.
+ */
+export const ticker =
+  (sheet: Worksheet, state: BatchState, liquid: LiquidAnswer, onHappen: (payload: BatchPayload) => void) =>
+  (step: StepId, done: boolean): void => {
+    const ml = firstPourOf(liquid);
+    if (done && step === "firstPour" && state.pouredMl === 0 && ml) onHappen({ kind: "poured", ml });
+    onHappen({ kind: "ticked", step, done });
+  };
 
 /** Says that a stage is reached; what had to be done for it is done. */
 export function reach(

@@ -16,6 +16,7 @@ import {
   type SetAside,
   type Waiting,
 } from "./outbox";
+import { sayWaiting } from "./waiting";
 import { nextSending, NOTHING_TO_SEND, toSend, type Sending, type SendingEvent } from "./sending";
 
 const RETRY_MS = 2500;
@@ -24,12 +25,13 @@ const LAST = "\uffff";
 
 export interface Events {
   readonly events: readonly BatchEvent[];
-  readonly state: BatchState;
-  readonly waiting: number;
+  /** How many of them the house has. */
+  readonly arrived: number;
+  /** Something is waiting, and the house did not take it. */
+  readonly stuck: boolean;
   /** Some of what is waiting could not be kept on the device: it lives as long as this page. */
   readonly onlyHere: boolean;
-  /** Why what is waiting could not be sent yet. */
-  readonly trouble: string | undefined;
+  readonly state: BatchState;
   /** Taps that the house cannot take; they are kept until somebody decides. */
   readonly aside: readonly SetAside[];
   readonly sendAgain: (id: string) => void;
@@ -47,7 +49,7 @@ const together = (known: readonly BatchEvent[], more: readonly BatchEvent[]): re
 
 /**
  * A bowl's events: each tap shows at once, goes out in order, and is sent again until it arrives. What is still
- * waiting is said on the page, and kept on the device until it arrived, also when the page is closed. What other
+ * waiting is said in the foot, and kept on the device until it arrived, also when the page is closed. What other
  * devices tap arrives by the change feed.
  */
 export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], firstRev: number): Events {
@@ -119,6 +121,14 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
   );
   const drop = useCallback((id: string) => step({ kind: "dropped", id }), [step]);
 
+  const count = sending.queue.length;
+  // The foot says it, which is in view whatever one does above.
+  useEffect(
+    () => sayWaiting(batchId, { count, trouble: sending.trouble, onlyHere: onlyHere && count > 0 }),
+    [batchId, count, sending.trouble, onlyHere],
+  );
+  useEffect(() => () => sayWaiting(batchId, undefined), [batchId]);
+
   useEffect(() => {
     open.current = true;
     step({ kind: "found", queue: readOutbox(batchId), aside: readAside(batchId) });
@@ -159,10 +169,10 @@ export function useEvents(batchId: string, firstEvents: readonly BatchEvent[], f
   }, [arrived, sending.queue]);
   return {
     events,
+    arrived: arrived.length,
+    stuck: count > 0 && sending.trouble !== undefined,
+    onlyHere: onlyHere && count > 0,
     state,
-    waiting: sending.queue.length,
-    onlyHere: onlyHere && sending.queue.length > 0,
-    trouble: sending.trouble,
     aside: sending.aside,
     sendAgain,
     drop,

@@ -2,6 +2,8 @@
 import "@/core/catalogue";
 import Link from "next/link";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
+import { minuteWords } from "@/words/amounts";
+import { Fold } from "../parts/Fold";
 import { AsMuchAsThereIs } from "./AsMuchAsThereIs";
 import { Cautions } from "./Cautions";
 import { CleanSpoons } from "./CleanSpoons";
@@ -24,16 +26,17 @@ export interface BelowProps {
 /** Everything that follows from the bowl: rest, spoons, mixing, cautions, feel, and where it goes. */
 export function BelowTheBowl({ question, answer, lines, choices, stale, dispatch }: BelowProps) {
   return (
-    <div className={`mt-8 grid gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem] ${stale ? "opacity-50" : ""}`}>
-      <div className="flex flex-col gap-8">
-        <section aria-label="Rest">
-          <h2>While it rests</h2>
+    <div
+      className={`mt-8 grid gap-x-12 gap-y-4 lg:gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem] ${stale ? "opacity-50" : ""}`}
+    >
+      <div className="flex flex-col gap-4 lg:gap-8">
+        <Mixing question={question} answer={answer} />
+        <Fold label="Rest" title="While it rests" line={minuteWords(answer.rest.restMin)}>
           <div className="mt-2 max-w-[40rem]">
             <RestPicture rest={answer.rest} kitchenTempC={question.kitchenTempC} />
           </div>
-        </section>
+        </Fold>
         {lines && <CleanSpoons question={question} answer={answer} lines={lines} dispatch={dispatch} />}
-        <Mixing question={question} answer={answer} />
         <Cautions cautions={answer.cautions} id="cautions" />
         {lines && (
           <FeelAndOrder

@@ -1,9 +1,12 @@
 "use client";
 import { Suspense, useEffect, useMemo, useReducer, useRef, useState } from "react";
 import { computePaste, type PasteAnswer, type PasteQuestion } from "@/core/paste";
+import type { Material } from "@/core/material";
 import type { BlendPage } from "@/server/blendPage";
 import { kitchenNumber } from "@/words/amounts";
 import { problemWords } from "@/words/problems";
+import { inShortWords } from "@/words/verdict";
+import { Announced } from "../parts/Announced";
 import { later, opened } from "../parts/later";
 import { OfferedDraft } from "../forms/OfferedDraft";
 import { useDraft } from "../forms/useDraft";
@@ -21,12 +24,12 @@ import {
   type Edit,
   type TakenPage,
 } from "./document";
-import type { EmptyBowlProps } from "./EmptyBowl";
 import type { FiguresChangedProps } from "./FiguresChanged";
 import { JugSide } from "./JugSide";
 import { isMuchEssentialOil } from "./isMuchEssentialOil";
 import { SaveAndMake } from "./SaveAndMake";
 import { Sentence } from "./Sentence";
+import type { ToDropInProps } from "./ToDropIn";
 import { TypedPage } from "./TypedPage";
 import { usePour } from "./usePour";
 import type { WhenProps } from "./WhenItGoesOn";
@@ -35,7 +38,7 @@ import { Verdict } from "./Verdict";
 const BelowTheBowl = later<BelowProps>(() => import("./BelowTheBowl").then((file) => file.BelowTheBowl));
 
 const WhenItGoesOn = opened<WhenProps>(() => import("./WhenItGoesOn").then((file) => file.WhenItGoesOn));
-const EmptyBowl = later<EmptyBowlProps>(() => import("./EmptyBowl").then((file) => file.EmptyBowl));
+const ToDropIn = later<ToDropInProps>(() => import("./ToDropIn").then((file) => file.ToDropIn));
 const FiguresChanged = later<FiguresChangedProps>(() => import("./FiguresChanged").then((file) => file.FiguresChanged));
 
 const sentence = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -93,6 +96,7 @@ export function BlendView({
   };
   const [saved, setSaved] = useState(savedAtFirst);
   const [savedContent, setSavedContent] = useState(savedAtFirst ? contentOf(doc) : undefined);
+  const [begun] = useState(start.blend.lines.length === 0);
   const [openLine, setOpenLine] = useState<number>();
   const question = useMemo(() => questionOf(doc, spoons, shelf), [doc, spoons, shelf]);
   const result = useMemo(() => computePaste(question), [question]);
@@ -166,6 +170,10 @@ export function BlendView({
     dispatch({ do: "page", page, nowG });
     closePage();
   };
+  const add = (material: Material) => dispatch({ do: "add", material });
+  const already = doc.lines.map((line) => line.materialId);
+  const trouble =
+    whole ?? (problems.length > 0 ? `Something above cannot be used yet: ${problemWords(problems[0])}` : undefined);
   const headName = heads.find(({ id }) => id === doc.headId)?.name ?? "";
 
   return (
@@ -189,13 +197,14 @@ export function BlendView({
         dispatch={dispatch}
         problemAt={problemAt}
       />
-      <TypedPage
-        open={typing}
-        already={doc.lines.map((line) => line.materialId)}
-        onTake={takePage}
-        onClose={closePage}
-      />
-      <div className="mt-4 grid gap-x-8 gap-y-4 xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]">
+      <div
+        className={
+          "mt-4 grid gap-x-8 gap-y-4 " +
+          (typing
+            ? "xl:grid-cols-[minmax(0,1fr)_27rem] xl:grid-rows-[auto_auto_1fr]"
+            : "xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]")
+        }
+      >
         <BowlAndLabels
           doc={doc}
           question={question}
@@ -207,10 +216,7 @@ export function BlendView({
           dispatch={dispatch}
           dropIn={
             <div className="flex flex-wrap gap-x-6">
-              <AddThing
-                already={doc.lines.map((line) => line.materialId)}
-                onAdd={(material) => dispatch({ do: "add", material })}
-              />
+              <AddThing already={already} onAdd={add} />
               <button
                 type="button"
                 ref={pageTrigger}
@@ -223,7 +229,8 @@ export function BlendView({
             </div>
           }
         />
-        <aside aria-label="The liquid" className="xl:row-span-2">
+        <TypedPage open={typing} already={already} onTake={takePage} onClose={closePage} />
+        <aside aria-label="The liquid" className={typing ? "xl:col-start-1" : "xl:row-span-2"}>
           {answer && (
             <JugSide
               answer={answer}
@@ -236,18 +243,10 @@ export function BlendView({
           )}
         </aside>
         <div>
-          <div className="max-w-[52rem] text-lg leading-relaxed" aria-live="polite">
-            {whole && (
-              <p className={empty ? "" : "text-stop"} role={empty ? undefined : "alert"}>
-                {whole}
-              </p>
-            )}
-            {empty && <EmptyBowl onAdd={(material) => dispatch({ do: "add", material })} made={made} starts={starts} />}
-            {!whole && problems.length > 0 && (
-              <p className="text-stop" role="alert">
-                Something above cannot be used yet: {problemWords(problems[0])}
-              </p>
-            )}
+          {/* Once it stands still, and not at each key. */}
+          <Announced text={result.ok ? inShortWords(result.value) : empty ? "" : "It cannot be worked out yet."} />
+          <div className="max-w-[52rem] text-lg leading-relaxed">
+            {trouble && <p className={empty ? "" : "text-stop"}>{trouble}</p>}
             {result.ok && (
               <Verdict
                 answer={result.value}
@@ -263,19 +262,21 @@ export function BlendView({
                 <WhenItGoesOn question={question} answer={result.value} whenText={doc.whenText} />
               </Suspense>
             )}
-            {undo && (
-              <p>
-                {undo.said}{" "}
-                <button
-                  type="button"
-                  ref={undoPress}
-                  className="pressable min-h-11"
-                  onClick={() => dispatch({ do: "restore", doc: undo.before })}
-                >
-                  {undo.press}
-                </button>
-              </p>
-            )}
+            <div role="status">
+              {undo && (
+                <p>
+                  {undo.said}{" "}
+                  <button
+                    type="button"
+                    ref={undoPress}
+                    className="pressable min-h-11"
+                    onClick={() => dispatch({ do: "restore", doc: undo.before })}
+                  >
+                    {undo.press}
+                  </button>
+                </p>
+              )}
+            </div>
             {anyUnsure && (
               <p className="text-stop" role="alert">
                 There is more essential oil in it than a bowl takes. Open its line, and say that it is meant, or take
@@ -283,6 +284,7 @@ export function BlendView({
               </p>
             )}
           </div>
+          {begun && !saved && <ToDropIn empty={empty} already={already} onAdd={add} made={made} starts={starts} />}
           <div className="mt-4">
             <SaveAndMake
               doc={doc}

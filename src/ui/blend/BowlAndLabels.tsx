@@ -1,5 +1,5 @@
 "use client";
-import type { ReactNode } from "react";
+import { useRef, type ReactNode } from "react";
 import type { Unit } from "@/core/measure";
 import { lookupIn, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import { countWords, gramWords, mlWords } from "@/words/amounts";
@@ -8,10 +8,13 @@ import { roundingWords } from "@/words/shelf";
 import { consistencyWords } from "@/words/verdict";
 import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
 import { bowlFor, spread } from "../bowl/geometry";
+import { useLabelHeights } from "../bowl/useLabelHeights";
 import type { BlendDocument, Edit } from "./document";
 import { LineSheet } from "./LineSheet";
 
-const LABEL_GAP = 35;
+/** Picture units: of a label in one line, and where the first may begin, under the spoon. */
+const LABEL_HEIGHT = 35;
+const LABELS_FROM = 42;
 const SPOON_UNITS: readonly Unit[] = ["g", "ml", "tsp", "tbsp", "cup"];
 
 interface BowlAndLabelsProps {
@@ -41,15 +44,20 @@ export function BowlAndLabels({
   const layers = answer?.layers ?? [];
   const fromTop = [...layers.keys()].reverse();
   const middles = answer ? layerMiddles(layers, answer.totalMl) : [];
+  const keyOf = (i: number) => {
+    const { kind, line } = layers[i];
+    return kind === "line" ? `${doc.lines[line!].key}` : kind;
+  };
+  const [list, picture] = [useRef<HTMLUListElement>(null), useRef<SVGSVGElement>(null)];
+  const heights = useLabelHeights(list, picture, VIEW.width, fromTop.map(keyOf), LABEL_HEIGHT);
   // More of them than fit beside the bowl stand as a list, and no line leads to them.
-  const crowded = layers.length * LABEL_GAP > VIEW.height - 60;
   const placed = spread(
     fromTop.map((i) => middles[i]),
-    LABEL_GAP,
-    60,
-    VIEW.height - 6,
+    heights,
+    LABELS_FROM,
+    VIEW.height,
   );
-  const labelY = layers.map((_, i) => placed[fromTop.indexOf(i)]);
+  const labelY = placed && layers.map((_, i) => placed[fromTop.indexOf(i)]);
   const drawn = new Set(layers.map((layer) => layer.line));
   const undrawn = doc.lines.map((_, i) => i).filter((i) => !drawn.has(i));
 
@@ -108,24 +116,25 @@ export function BowlAndLabels({
     : "An empty bowl.";
   return (
     <div>
-      <div className="grid md:grid-cols-[61%_1fr]">
+      <div className="grid md:grid-cols-[61%_1fr] data-over:bg-sunk" data-drop="bowl">
         <Bowl
           layers={layers}
           totalMl={answer?.totalMl ?? 0}
           consistency={answer?.on.mid ?? { state: "dry" }}
           text={text}
-          labelY={crowded ? undefined : labelY}
+          labelY={labelY}
+          ref={picture}
           faded={stale}
           onPress={(layer) => layer.line !== undefined && setOpenLine(doc.lines[layer.line].key)}
         />
-        <ul className="relative">
+        <ul ref={list} className="relative">
           {fromTop.map((i, rank) => {
             const layer = layers[i];
             return (
               <li
-                key={layer.kind === "line" ? doc.lines[layer.line!].key : layer.kind}
-                className={crowded ? "" : "settles md:absolute md:left-2 md:right-0 md:-translate-y-1/2"}
-                style={crowded ? undefined : { top: `${(placed[rank] / VIEW.height) * 100}%` }}
+                key={keyOf(i)}
+                className={placed ? "settles md:absolute md:left-2 md:right-0 md:-translate-y-1/2" : "md:ml-2"}
+                style={placed && { top: `${(placed[rank] / VIEW.height) * 100}%` }}
               >
                 {layer.kind === "line" ? (
                   lineLabel(layer.line!)

@@ -5,6 +5,7 @@ import { spoonMl, type SpoonAmount, type Spoons } from "@/core/measure";
 import { spoonWords } from "@/words/amounts";
 import { materialName } from "@/words/names";
 import type { DraftLine, Edit } from "./document";
+import { Fold } from "../parts/Fold";
 import { textOf } from "../forms/typed";
 
 const SPOONED = ["tsp", "tbsp", "cup", "g", "ml"];
@@ -47,8 +48,7 @@ export function CleanSpoons({
   const whole = off < 1 ? "the same" : `${off} % ${rounded.scale > 1 ? "more" : "less"}`;
   const within = Math.max(1, Math.round(rounded.worst * 100));
   return (
-    <section aria-label="In clean spoons">
-      <h2>In clean spoons</h2>
+    <Fold title="In clean spoons" line={rounded.lines.map(({ spoons }) => spoonWords(spoons)).join(", ")}>
       <ul className="max-w-[26rem]">
         {rounded.lines.map(({ spoons }, n) => (
           <li key={lines[which[n]]?.key ?? n} className="flex justify-between gap-4 border-b border-line py-1">
@@ -63,7 +63,7 @@ export function CleanSpoons({
           write it so
         </button>
       </p>
-    </section>
+    </Fold>
   );
 }
 

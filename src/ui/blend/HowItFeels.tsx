@@ -5,6 +5,7 @@ import { CHOICES, type Choices } from "@/core/paste";
 import { adviceWords, FEEL_NAME, feelDegree, OIL_NAME, WASH_NAME, WHERE_NAME } from "@/words/feel";
 import { materialName, WORN_NAME } from "@/words/names";
 import { Field } from "../forms/Field";
+import { Fold } from "../parts/Fold";
 import { Sheet } from "../parts/Sheet";
 
 interface HowItFeelsProps {
@@ -19,9 +20,10 @@ const STRAND = { width: 94, wave: 4.5 };
 
 /** Six sides of the feel as six strands, each as far drawn as it scores; then what to do about them. */
 export function HowItFeels({ feel, choices, onChoose, hasOil }: HowItFeelsProps) {
+  const strongest = [...FEELS].sort((a, b) => feel.scores[b].score - feel.scores[a].score).slice(0, 2);
+  const line = strongest.map((side) => `${FEEL_NAME[side]} ${feelDegree(feel.scores[side].score)}`).join(", ");
   return (
-    <section aria-label="How it will feel">
-      <h2>How it will feel</h2>
+    <Fold title="How it will feel" line={line}>
       <dl className="mt-1 grid max-w-[40rem] gap-x-8 sm:grid-cols-2">
         {FEELS.map((side) => {
           const { score, by } = feel.scores[side];
@@ -49,7 +51,7 @@ export function HowItFeels({ feel, choices, onChoose, hasOil }: HowItFeelsProps)
         {hasOil && choices?.oil === "first" && <li>You chose: oil {OIL_NAME.first}.</li>}
       </ul>
       {onChoose && <Otherwise choices={choices ?? {}} onChoose={onChoose} hasOil={hasOil} />}
-    </section>
+    </Fold>
   );
 }
 

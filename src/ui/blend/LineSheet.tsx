@@ -27,7 +27,7 @@ export function LineSheet({ open, onOpenChange, ...fields }: LineSheetProps) {
             " md:min-h-8"
           }
         >
-          <span className="text-quiet md:truncate">
+          <span className="break-words text-quiet md:leading-tight">
             <span className="pressable !text-quiet decoration-1">{materialName(line.materialId)}</span>
           </span>
           <span className="whitespace-nowrap font-semibold">{amount}</span>

@@ -1,5 +1,5 @@
 "use client";
-import { useState, type ReactNode } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
 import { parseCount } from "@/core/measure";
 import {
   correctPaste,
@@ -14,6 +14,7 @@ import { haveOf } from "@/core/shelf";
 import type { Reading } from "@/core/reading";
 import { addMl } from "@/words/mixing";
 import { holdingWords, MIXING_WORD_NAME, optionEffect, optionWords, problemWords, roundTo } from "@/words";
+import { Announced } from "../parts/Announced";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
 import { useShelf } from "../shelf/ShelfContext";
@@ -53,6 +54,11 @@ export function Mixing({
   const [seen, setSeen] = useState<Seen>();
   const [text, setText] = useState("");
   const [tooMuch, setTooMuch] = useState("30");
+  const ways = useRef<HTMLDivElement>(null);
+  // The answer may stand below the screen's edge, or under the foot.
+  useEffect(() => {
+    if (seen) ways.current?.scrollIntoView({ block: "nearest" });
+  }, [seen]);
   if (answer.liquid.state === "unreachable") return null;
   const expected = answer.liquid.ml.mid;
   const overshot = seen?.by === "pour" && pouredMl === undefined && !text.trim();
@@ -129,7 +135,8 @@ export function Mixing({
         </div>
       )}
       {children}
-      <div className="mt-2 min-h-12 max-w-[44rem]" aria-live="polite">
+      <Announced text={found?.ok && found.value.options[0] ? optionWords(found.value.options[0], question) : ""} />
+      <div ref={ways} className="mt-2 min-h-12 max-w-[44rem] scroll-mb-40">
         {found &&
           (found.ok ? (
             <WaysOn

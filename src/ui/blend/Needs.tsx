@@ -4,6 +4,7 @@ import { costOf, gather } from "@/core/stock";
 import { bandWords } from "@/words/amounts";
 import { moneyWords } from "@/words/shelf";
 import { useShelf } from "../shelf/ShelfContext";
+import { Fold } from "../parts/Fold";
 import { consistencyRange, consistencyWords } from "@/words/verdict";
 
 /** How the amount for this head is made up, and what goes on each section. */
@@ -31,8 +32,10 @@ export function Needs({ question, answer }: { question: PasteQuestion; answer: P
     [answer.liquid.state === "solved" ? "poured without looking" : "it may come out", consistencyRange(answer.on)],
   ];
   return (
-    <section aria-label="Where it goes">
-      <h2>Where it goes</h2>
+    <Fold
+      title="Where it goes"
+      line={`${sections.count} sections of ${g(sections.eachG)}, on for ${bandWords(leaveOnMin).range} min`}
+    >
       <dl className="mt-1 max-w-[26rem]">
         {rows.map(([name, value]) => (
           <div key={name} className="flex items-baseline justify-between gap-4 border-b border-line py-1">
@@ -41,6 +44,6 @@ export function Needs({ question, answer }: { question: PasteQuestion; answer: P
           </div>
         ))}
       </dl>
-    </section>
+    </Fold>
   );
 }

@@ -6,6 +6,8 @@ import { isDrink, readPage, thingKey, unitKey, type Meanings, type PageLine, typ
 import { jarFor, jarMaterial } from "@/core/shelf";
 import { conversionWords, mismatchWords } from "@/words/shelf";
 import { send } from "../api";
+import { useBackCloses } from "../parts/backCloses";
+import { Announced } from "../parts/Announced";
 import { Button } from "../parts/Button";
 import { useShelf } from "../shelf/ShelfContext";
 import { useEverything } from "../shelf/useEverything";
@@ -123,6 +125,7 @@ export function NotebookPage({ already, written, setWritten, onTake, onClose }: 
     return { is: "in", material: find(material.id)!, amount: draftOf(amount) };
   };
 
+  useBackCloses(true, onClose);
   const field = useRef<HTMLTextAreaElement>(null);
   useEffect(() => field.current?.focus(), []);
 
@@ -180,10 +183,19 @@ export function NotebookPage({ already, written, setWritten, onTake, onClose }: 
     );
   };
 
+  const left = read.length - going.length - waiting.length;
+  const sum =
+    `${counted(going.length, "line goes", "lines go")} in` +
+    (waiting.length > 0 ? `, ${counted(waiting.length, "waits", "wait")} for an answer` : "") +
+    (left > 0 ? `, ${left} left out.` : ".");
+
   return (
-    <section aria-label="A page of your notebook" className="no-print mt-4 border-y border-line py-4">
+    <section
+      aria-label="A page of your notebook"
+      className="no-print border-y border-line py-3 xl:row-span-3 xl:border-y-0 xl:border-l xl:py-0 xl:pl-6"
+    >
       <h2>A page of your notebook</h2>
-      <div className="mt-2 grid gap-x-10 gap-y-4 lg:grid-cols-[24rem_minmax(0,1fr)]">
+      <div className="mt-2 grid gap-x-10 gap-y-4 md:grid-cols-2 xl:grid-cols-1">
         <label className="flex flex-col gap-1">
           <span className="text-sm font-semibold">As it stands there, a line for each thing</span>
           <textarea
@@ -236,14 +248,10 @@ export function NotebookPage({ already, written, setWritten, onTake, onClose }: 
               Each line is read as you type it. What it does not say is asked, and never made up.
             </p>
           )}
+          <Announced text={read.length > 0 ? sum : ""} />
           {read.length > 0 && (
-            <p role="status">
-              {counted(going.length, "line goes", "lines go")} in
-              {waiting.length > 0 ? `, ${counted(waiting.length, "waits", "wait")} for an answer` : ""}
-              {read.length > going.length + waiting.length
-                ? `, ${read.length - going.length - waiting.length} left out`
-                : ""}
-              .{" "}
+            <p>
+              {sum}{" "}
               {waiting.length > 0 && (
                 <button type="button" className="pressable min-h-11" onClick={leaveOut}>
                   leave out what waits

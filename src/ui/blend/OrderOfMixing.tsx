@@ -1,5 +1,7 @@
 import type { MixingStep, Vessels } from "@/core/order";
 import { mixingStepWords } from "@/words/feel";
+import { counted } from "@/words/lists";
+import { Fold } from "../parts/Fold";
 
 /** What is done in which order, from what lumps to what goes in last. */
 export function OrderOfMixing({
@@ -12,8 +14,7 @@ export function OrderOfMixing({
   vessels: Vessels;
 }) {
   return (
-    <section aria-label="The order of mixing">
-      <h2>The order of mixing</h2>
+    <Fold title="The order of mixing" line={counted(steps.length, "step", "steps")}>
       <ol className="mt-1 max-w-[44rem]">
         {steps.map((step, i) => (
           <li key={step.id} className="grid grid-cols-[1.8rem_1fr] border-b border-line py-1.5">
@@ -24,6 +25,6 @@ export function OrderOfMixing({
           </li>
         ))}
       </ol>
-    </section>
+    </Fold>
   );
 }

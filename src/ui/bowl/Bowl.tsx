@@ -1,3 +1,4 @@
+import type { Ref } from "react";
 import type { Consistency, Layer } from "@/core/paste";
 import { ownColour } from "../parts/colour";
 import { bowlFor, drawLayers, type DrawnLayer } from "./geometry";
@@ -21,6 +22,7 @@ interface BowlProps {
   /** Where a label stands for each layer, picture units from the top; draws its line. */
   readonly labelY?: readonly number[];
   readonly faded?: boolean;
+  readonly ref?: Ref<SVGSVGElement>;
   readonly onPress?: (layer: Layer) => void;
 }
 
@@ -33,13 +35,14 @@ export const layerMiddles = (layers: readonly Layer[], totalMl: number): number[
   drawLayers(layers, bowlFor(totalMl), SECTION).map(({ from, to }) => y((from + to) / 2));
 
 /** The bowl in section, to scale from the solved volumes, with the spoon above it. */
-export function Bowl({ layers, totalMl, consistency, text, labelY, faded, onPress }: BowlProps) {
+export function Bowl({ layers, totalMl, consistency, text, labelY, faded, ref, onPress }: BowlProps) {
   const drawn = drawLayers(layers, bowlFor(totalMl), SECTION);
   const surface = y(drawn.at(-1)?.to ?? 0);
   const left = MIDDLE - SECTION.width / 2;
   const right = MIDDLE + SECTION.width / 2;
   return (
     <svg
+      ref={ref}
       viewBox={`0 0 ${VIEW.width} ${VIEW.height}`}
       role="img"
       aria-label={text}

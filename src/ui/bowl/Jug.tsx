@@ -7,6 +7,8 @@ import { spread } from "./geometry";
 
 const JUG = { foot: 112, brim: 140, height: 250 };
 const LEFT = 34;
+/** Of a line of text beside it; three fit. */
+const MARK_HEIGHT = 22;
 const FOOT_Y = 286;
 
 interface JugProps {
@@ -40,10 +42,10 @@ export function Jug({ liquid, colour, pouredMl, drawn }: JugProps) {
     : [{ ml: liquid.ml.mid, text: `${roundTo(liquid.ml.mid, 1)} all of it`, strong: true }];
   const labelY = spread(
     marks.map(({ ml }) => FOOT_Y - heightOf(ml)),
-    22,
-    30,
-    FOOT_Y,
-  );
+    marks.map(() => MARK_HEIGHT),
+    19,
+    FOOT_Y + MARK_HEIGHT / 2,
+  )!;
   // Ticks closer than the eye can part are drawn as every second, third … step.
   const every = plan
     ? Math.ceil(5 / Math.max(0.1, heightOf(plan.firstPourMl + plan.step.ml) - heightOf(plan.firstPourMl)))

@@ -49,12 +49,20 @@ describe("the bowl is a picture of the computation", () => {
       }),
     );
   });
-  test("labels keep their order and do not touch", () => {
+  test("labels of any height keep their order and do not touch; too many for the room are not placed", () => {
+    const label = fc.record({
+      at: fc.double({ min: 0, max: 400, noNaN: true }),
+      height: fc.double({ min: 20, max: 90, noNaN: true }),
+    });
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0, max: 400, noNaN: true }), { minLength: 1, maxLength: 9 }), (heights) => {
-        const wanted = [...heights].sort((a, b) => a - b);
-        const placed = spread(wanted, 30, 0, 400);
-        for (let i = 1; i < placed.length; i++) expect(placed[i] - placed[i - 1]).toBeGreaterThanOrEqual(30 - 1e-9);
+      fc.property(fc.array(label, { minLength: 1, maxLength: 14 }), (labels) => {
+        const wanted = labels.map(({ at }) => at).sort((a, b) => a - b);
+        const heights = labels.map(({ height }) => height);
+        const placed = spread(wanted, heights, 0, 400);
+        expect(placed === undefined).toBe(heights.reduce((sum, height) => sum + height, 0) > 400);
+        const edges = (placed ?? []).map((y, i) => ({ from: y - heights[i] / 2, to: y + heights[i] / 2 }));
+        edges.forEach(({ from }, i) => expect(from).toBeGreaterThanOrEqual((edges[i - 1]?.to ?? 0) - 1e-9));
+        expect(edges.at(-1)?.to ?? 0).toBeLessThanOrEqual(400 + 1e-9);
       }),
     );
   });

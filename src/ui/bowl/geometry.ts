@@ -69,11 +69,23 @@ export function drawLayers(layers: readonly Layer[], capacityMl: number, section
   });
 }
 
-/** Moves label heights apart to at least `gap`, keeping their order, within `top`–`bottom` (y downwards). */
-export function spread(wanted: readonly number[], gap: number, top: number, bottom: number): number[] {
+/**
+ * Where labels of these heights stand as near as may be to where they want to, in their order and never one on another,
+ * within `top`–`bottom` (y downwards; a label stands half above and half below its place). Undefined where they do not
+ * all fit.
+ */
+export function spread(
+  wanted: readonly number[],
+  heights: readonly number[],
+  top: number,
+  bottom: number,
+): number[] | undefined {
+  if (heights.reduce((sum, height) => sum + height, 0) > bottom - top) return undefined;
+  const apart = (i: number) => (heights[i] + heights[i - 1]) / 2;
   const placed = [...wanted];
-  for (let i = 0; i < placed.length; i++) placed[i] = Math.max(placed[i], i === 0 ? top : placed[i - 1] + gap);
+  for (let i = 0; i < placed.length; i++)
+    placed[i] = Math.max(placed[i], i === 0 ? top + heights[0] / 2 : placed[i - 1] + apart(i));
   for (let i = placed.length - 1; i >= 0; i--)
-    placed[i] = Math.min(placed[i], i === placed.length - 1 ? bottom : placed[i + 1] - gap);
+    placed[i] = Math.min(placed[i], i === placed.length - 1 ? bottom - heights[i] / 2 : placed[i + 1] - apart(i + 1));
   return placed;
 }

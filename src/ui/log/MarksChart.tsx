@@ -32,9 +32,13 @@ export function MarksChart({ days, name, timeZone }: { days: readonly MarkedDay[
     void import("chart.js").then(({ Chart: Drawn, LineController, LineElement, PointElement, LinearScale }) => {
       if (gone || !canvas.current) return;
       Drawn.register(LineController, LineElement, PointElement, LinearScale);
-      const style = getComputedStyle(document.documentElement);
-      const colour = (variable: string) => style.getPropertyValue(variable);
-      const font = { family: getComputedStyle(document.body).fontFamily, size: 14 };
+      const style = getComputedStyle(canvas.current);
+      const font = { family: style.fontFamily, size: 14 };
+      // A canvas knows nothing of the theme: the colour is asked of the element, as it is now.
+      const colour = (variable: string) => {
+        canvas.current!.style.color = `var(${variable})`;
+        return style.color;
+      };
       const names: Plugin<"line"> = {
         id: "names",
         afterDatasetsDraw(drawn) {

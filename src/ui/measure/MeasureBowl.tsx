@@ -35,7 +35,7 @@ export function MeasureBowl({ batch, packedEvents, rev, nowMs: firstNow }: Measu
   const { question, answer } = batch;
   const { shelf } = useShelf();
   const [first] = useState(() => unpackEvents(packedEvents));
-  const { events, state, trouble, aside, sendAgain, drop, happen } = useEvents(batch.id, first, rev);
+  const { events, state, aside, sendAgain, drop, happen } = useEvents(batch.id, first, rev);
   const nowMs = useNow(firstNow);
   const made = asMade(question, answer, state);
   const density = densityOf(made.answer ?? answer);
@@ -74,9 +74,6 @@ export function MeasureBowl({ batch, packedEvents, rev, nowMs: firstNow }: Measu
         </p>
       }
     >
-      <p aria-live="assertive" className="text-stop">
-        {trouble}
-      </p>
       <Aside
         taps={aside}
         materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")}

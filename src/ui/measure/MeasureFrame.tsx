@@ -5,6 +5,7 @@ import { expectedReading } from "@/core/reading";
 import { bandWords } from "@/words/amounts";
 import { CONSISTENCY_NAME } from "@/words/names";
 import { problemWords } from "@/words/problems";
+import { Announced } from "../parts/Announced";
 import { Field } from "../forms/Field";
 import { Options } from "../forms/Options";
 import { CardSheet } from "./CardSheet";
@@ -15,6 +16,11 @@ import { PlatePicture } from "./PlatePicture";
 import { RingPicture } from "./RingPicture";
 import { USUAL_PX_PER_MM, usePxPerMm } from "./trueSize";
 import type { Form, Typed } from "./useReading";
+
+const likeWords = (yieldPa: number): string => {
+  const word = wordFor(yieldPa);
+  return word ? `like ${CONSISTENCY_NAME[word]}` : "it runs like water";
+};
 
 const CLAY: readonly [number, number, number] = [0.62, 0.07, 110];
 
@@ -186,14 +192,14 @@ export function MeasureFrame({ title, form, colour = CLAY, targetPa, density, be
               <div className="col-span-2">{slider("sunk", slump, height, (value) => set({ slump: value }))}</div>
             </div>
           )}
-          <div aria-live="polite">
+          <div>
+            <Announced
+              text={read && started ? `${bandWords(read.yieldPa).mid} Pa, ${likeWords(read.yieldPa.mid)}` : ""}
+            />
             {read && started && <p className="font-say text-figure font-semibold">{bandWords(read.yieldPa).mid} Pa</p>}
             {read && started && (
               <p className="text-quiet">
-                {bandWords(read.yieldPa).range};{" "}
-                {wordFor(read.yieldPa.mid)
-                  ? `like ${CONSISTENCY_NAME[wordFor(read.yieldPa.mid)!]}`
-                  : "it runs like water"}
+                {bandWords(read.yieldPa).range}; {likeWords(read.yieldPa.mid)}
               </p>
             )}
             {form.outOfReach && (

@@ -1,6 +1,7 @@
 "use client";
 import { Popover } from "radix-ui";
 import { useRef, type ReactNode, type RefObject } from "react";
+import { useBackCloses } from "./backCloses";
 
 interface SheetBodyProps {
   readonly id: string;
@@ -14,6 +15,7 @@ interface SheetBodyProps {
 /** What a sheet shows once it is open. */
 export function SheetBody({ id, title, at, children, onOpenChange }: SheetBodyProps) {
   const pressedElsewhere = useRef(false);
+  useBackCloses(true, () => onOpenChange(false));
   return (
     <Popover.Root open onOpenChange={onOpenChange}>
       <Popover.Anchor virtualRef={at as RefObject<HTMLButtonElement>} />

@@ -35,7 +35,9 @@ export function Keys() {
       if (event.key === "?") return setOpen(true);
       if (event.key === "d") return switchTheme();
       const found = KEYS.find(([key]) => key === event.key);
-      if (found && !document.querySelector("[role=dialog]")) router.push(found[1]);
+      // What is typed while something opens was meant for it.
+      if (found && !document.querySelector("[role=dialog], [aria-haspopup=dialog][aria-expanded=true]"))
+        router.push(found[1]);
     };
     window.addEventListener("keydown", press);
     return () => window.removeEventListener("keydown", press);

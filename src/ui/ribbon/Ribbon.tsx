@@ -6,11 +6,14 @@ import type { Going } from "@/core/batch";
 import { goingWords } from "@/words/going";
 import { clockWords } from "@/words/times";
 import { fetchJson } from "../api";
+import { tellKeeper } from "../batch/kept";
 import { houseNow } from "../clock";
 import { useNewerHouse } from "../newerHouse";
 import { useChanges } from "../useChanges";
 import { Keys } from "./Keys";
+import { Bowls } from "./Bowls";
 import { Strip } from "./Strip";
+import { WaitingTaps } from "./WaitingTaps";
 
 const PLACES = [
   ["/", "Today"],
@@ -55,8 +58,11 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
     void refresh();
     return () => clearInterval(timer);
   }, [path, refresh]);
+  useEffect(() => tellKeeper({ do: "check" }), []);
   useChanges(rev, (changes) => {
     if (changes.some(({ kind }) => kind === "batch")) void refresh();
+    // Somebody may have been erased: what this device keeps is asked for again.
+    if (changes.some(({ kind }) => kind === "head" || kind === "device")) tellKeeper({ do: "check" });
     const onShelf = changes.some(({ kind }) => kind === "jar" || kind === "own_thing" || kind === "setting");
     if (SHOWING.includes(path) || (onShelf && USING_SHELF.some((start) => path.startsWith(start)))) router.refresh();
     else if (onShelf) shelfIsOld.current = true;
@@ -68,10 +74,8 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
     router.refresh();
   }, [path, router]);
   const here = (href: string) => (href === "/" ? path === "/" : path.startsWith(href));
-  const first3 = going
-    .filter(({ stage }) => stage !== "planned")
-    .concat(going.filter(({ stage }) => stage === "planned"))
-    .slice(0, 2);
+  // What is on now comes before what is planned; a bowl that one stands at is always among them.
+  const bowls = [...going].sort((a, b) => Number(a.stage === "planned") - Number(b.stage === "planned"));
   return (
     <footer className="no-print fixed inset-x-0 bottom-0 z-30 border-t-[1.5px] border-ink bg-ground">
       {newer && (
@@ -82,30 +86,24 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
           </button>
         </p>
       )}
+      <WaitingTaps
+        nameOf={(batchId) => {
+          const found = going.find((one) => one.batchId === batchId);
+          return found && goingWords(found, timeZone, nowMs).what;
+        }}
+      />
       <div className="mx-auto flex max-w-[82rem] flex-col gap-x-8 px-4 md:flex-row md:items-stretch md:px-10">
         <div className="min-w-0 flex-1 pt-1.5">
           <Strip going={going} timeZone={timeZone} nowMs={nowMs} />
-          <p className="truncate pb-1 text-sm leading-tight">
-            {first3.length === 0 && (
-              <span className="text-quiet">
-                {unread
-                  ? "What is going on cannot be read just now."
-                  : `${clockWords(nowMs, timeZone)}. Nothing is resting, soaking or on a head.`}
-              </span>
-            )}
-            {first3.map((one, i) => {
-              const { what, when } = goingWords(one, timeZone, nowMs);
-              return (
-                <span key={one.batchId}>
-                  {i > 0 && <span className="text-quiet"> · </span>}
-                  <Link href={`/batches/${one.batchId}`} className="font-semibold hover:underline">
-                    {what}
-                  </Link>{" "}
-                  {when}
-                </span>
-              );
-            })}
-          </p>
+          {bowls.length === 0 ? (
+            <p className="truncate pb-1 text-sm leading-tight text-quiet">
+              {unread
+                ? "What is going on cannot be read just now."
+                : `${clockWords(nowMs, timeZone)}. Nothing is resting, soaking or on a head.`}
+            </p>
+          ) : (
+            <Bowls bowls={bowls} path={path} timeZone={timeZone} nowMs={nowMs} />
+          )}
         </div>
         <nav aria-label="Places" className="flex items-stretch justify-between gap-1 md:gap-4">
           {PLACES.map(([href, name]) => (

@@ -3,10 +3,13 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import { LANDMARKS, PLAIN_HEAD, PONYTAIL_CM, STRAND_COUNTS, type Landmark, type StrandCount } from "@/core/head";
+import type { Material } from "@/core/material";
 import { LANDMARK_NAME, STRAND_COUNT_NAME } from "@/words/names";
 import { send } from "../api";
+import { AddThing } from "../blend/AddThing";
 import { HeadPicture } from "../heads/HeadPicture";
 import { Heap } from "../parts/Heap";
+import { StartingPages, type StartingPage } from "../parts/StartingPages";
 import { theirSettings } from "./theirSettings";
 
 export interface AtHand {
@@ -16,7 +19,7 @@ export interface AtHand {
 }
 interface FirstBowlProps {
   readonly heaps: readonly AtHand[];
-  readonly starts: readonly { readonly id: string; readonly name: string; readonly why: string }[];
+  readonly starts: readonly StartingPage[];
   /** Nobody has said where the house is yet: the browser knows. */
   readonly unset: boolean;
 }
@@ -29,6 +32,7 @@ const CM = 15;
 export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
   const router = useRouter();
   const [powders, setPowders] = useState<readonly string[]>([]);
+  const [others, setOthers] = useState<readonly AtHand[]>([]);
   const [longest, setLongest] = useState<Landmark>();
   const [hair, setHair] = useState<StrandCount>();
   const asked = useRef(false);
@@ -41,6 +45,12 @@ export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
   }, [unset, router]);
   const toggle = (id: string) =>
     setPowders((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
+  /** Found by name: it stands with the others, pressed. */
+  const addOther = ({ id, names, colour }: Material) => {
+    if (![...heaps, ...others].some((one) => one.id === id))
+      setOthers([...others, { id, name: names[0].text, colour }]);
+    setPowders((now) => (now.includes(id) ? now : [...now, id]));
+  };
   const query = new URLSearchParams({
     of: powders.join("."),
     ...(longest ? { longest } : {}),
@@ -53,18 +63,13 @@ export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
         Press the powders, say whose hair it is for, and the bowl is there with its amounts. Nothing is kept yet.
       </p>
       <ul aria-label="Powders" className="mt-4 grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 lg:grid-cols-10">
-        {heaps.map(({ id, name, colour }) => (
+        {[...heaps, ...others].map(({ id, name, colour }) => (
           <li key={id}>
             <Heap name={name} colour={colour} pressed={powders.includes(id)} onPress={() => toggle(id)} />
           </li>
         ))}
       </ul>
-      <p className="mt-2">
-        Something else?{" "}
-        <Link href="/blend" className="pressable inline-flex min-h-11 items-center">
-          begin with an empty bowl and search for it
-        </Link>
-      </p>
+      <AddThing press="something else: search for it" already={powders} onAdd={addOther} />
       <div className="mt-3 grid gap-x-10 gap-y-4 lg:grid-cols-[3fr_2fr]">
         <section aria-label="How long is the hair?">
           <h2>How long is the hair?</h2>
@@ -135,16 +140,7 @@ export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
       </p>
       <section aria-label="Or a page to write on" className="mt-8">
         <h2>Or a page to write on</h2>
-        <ul className="mt-1 grid max-w-[52rem] gap-x-8 sm:grid-cols-2">
-          {starts.map(({ id, name, why }) => (
-            <li key={id} className="border-b border-line py-1">
-              <Link href={`/blend?start=${id}`} className="group flex min-h-11 flex-wrap items-center gap-x-3">
-                <span className="pressable font-semibold">{name}</span>
-                <span className="text-quiet">{why}</span>
-              </Link>
-            </li>
-          ))}
-        </ul>
+        <StartingPages starts={starts} />
       </section>
     </div>
   );
