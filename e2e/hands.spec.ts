@@ -134,6 +134,8 @@ test("a jar of the shelf is carried into the bowl, and what else stands there st
   await expect(page.getByRole("button", { name: /^kaolin clay \d+ g/ })).toBeVisible();
   const more = page.getByRole("region", { name: "More from your shelf" });
   await expect(more.getByRole("button", { name: /^kaolin/ })).toHaveCount(0);
+  await page.setViewportSize(PHONE);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(PHONE.width);
   await more.getByRole("button", { name: /^amla/ }).press("Enter");
   await expect(page.getByRole("button", { name: /^amla \d+ g/ })).toBeVisible();
 });

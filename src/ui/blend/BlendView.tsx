@@ -199,7 +199,7 @@ export function BlendView({
       />
       <div
         className={
-          "mt-4 grid gap-x-8 gap-y-4 " +
+          "mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-4 " +
           (typing
             ? "xl:grid-cols-[minmax(0,1fr)_27rem] xl:grid-rows-[auto_auto_1fr]"
             : "xl:grid-cols-[minmax(0,1fr)_21rem] xl:grid-rows-[auto_1fr]")

@@ -33,7 +33,9 @@ export function SheetBody({ id, title, at, children, onOpenChange }: SheetBodyPr
           }}
           onCloseAutoFocus={(event) => {
             event.preventDefault();
-            if (!pressedElsewhere.current) at.current?.focus();
+            // Another that opened in its place has the focus already, and would close for losing it.
+            const isNowhere = document.activeElement === null || document.activeElement === document.body;
+            if (!pressedElsewhere.current && isNowhere) at.current?.focus();
           }}
         >
           {children}

@@ -12,6 +12,8 @@ const open: (() => void)[] = [];
 /** One entry of the history stands for all that is open. */
 const stands = (): boolean => Boolean(history.state?.[MARK]);
 let listening = false;
+/** We went back ourselves, since nothing is open any more; that closes nothing. */
+let leaving = false;
 
 function listen(): void {
   if (listening) return;
@@ -19,6 +21,12 @@ function listen(): void {
   addEventListener("popstate", () => {
     // Forward, onto an entry of ours: what opens next takes it over.
     if (stands()) return;
+    if (leaving) {
+      leaving = false;
+      // What opened meanwhile has its entry again.
+      if (open.length > 0) enter();
+      return;
+    }
     open.at(-1)?.();
     // Under what closed something is open still.
     if (open.length > 1) enter();
@@ -30,7 +38,9 @@ const enter = (): void => history.pushState({ ...history.state, [MARK]: true }, 
 function leave(): void {
   setTimeout(() => {
     // On another page the entry lies behind, and means nothing.
-    if (open.length === 0 && stands()) history.back();
+    if (open.length > 0 || leaving || !stands()) return;
+    leaving = true;
+    history.back();
   }, SETTLE_MS);
 }
 
