@@ -43,6 +43,16 @@ test("an empty household shows the first step, and gets to its first bowl", asyn
   await expect(page.getByText("There is no powder on the shelf yet.")).toBeVisible();
   await page.goto("/heads");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("No head is kept yet.");
+  await noFault(page);
+  // Each begins with a press, and the form that comes has it.
+  await page.getByRole("button", { name: "waist-length" }).click();
+  await expect(page.getByLabel("Longest hair")).toHaveValue("waist");
+  await page.goto("/shelf");
+  await noFault(page);
+  await page.getByRole("list", { name: "Which is the first?" }).getByRole("link", { name: "amla" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("A jar for the shelf");
+  await expect(page.getByLabel("Full, it weighs, g")).toBeVisible();
+  await expect(page.getByText("amla", { exact: true }).first()).toBeVisible();
 });
 
 test("the first minute: two powders and one's own hair in eight presses, a plan for Sunday in twenty", async ({
@@ -95,6 +105,21 @@ test("the first minute: two powders and one's own hair in eight presses, a plan 
   // From now on Today is itself.
   await page.goto("/");
   await expect(page.getByRole("heading", { level: 1 })).not.toHaveText("What have you got at hand?");
+});
+
+test("what is not among the heaps is found by name, stands with them, and goes into the bowl", async ({ page }) => {
+  await emptyDatabase();
+  await insertHousehold(database(), { id: uuid(), name: "Our house", createdAt: new Date() });
+  await page.goto("/");
+  await page.getByRole("button", { name: "something else: search for it" }).press("Enter");
+  await expect(page.getByLabel("What goes in?")).toBeFocused();
+  await page.keyboard.type("yoghurt");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("button", { name: "yoghurt", pressed: true })).toBeVisible();
+  await page.getByRole("button", { name: "amla" }).press("Enter");
+  await page.getByRole("link", { name: "See the bowl" }).press("Enter");
+  await expect(page.getByRole("button", { name: /^yoghurt \d+ g/ })).toBeVisible();
+  await expect(page.getByRole("button", { name: /^amla \d+ g/ })).toBeVisible();
 });
 
 test("a page to write on is a bowl at once, and an empty bowl begins with what stands on the shelf", async ({

@@ -7,7 +7,7 @@ import { v7 as uuid } from "uuid";
 import { database } from "../src/store/connection";
 import { secondServer } from "./server";
 import { BODIES, idIn, type Ids } from "./samples";
-import { putBookAside } from "./steps";
+import { keptPages, putBookAside } from "./steps";
 
 putBookAside();
 
@@ -87,6 +87,7 @@ test("no page, file, route or event answers a stranger", async ({ browser }) => 
   expect(staticFiles.length).toBeGreaterThan(3);
   for (const path of [
     ...staticFiles,
+    "/worksheet.js",
     "/icon.svg",
     "/favicon.ico",
     "/_next/image?url=%2Ficon.svg&w=64&q=75",
@@ -191,6 +192,8 @@ test("a phone comes in by the code in the picture, and its taps are its person's
         )?.name,
     )
     .toBe("Seun");
+  const worksheet = `/batches/${going[0].batchId}`;
+  await expect.poll(async () => (await keptPages(phone)).map(([path]) => path)).toContain(worksheet);
   // The same value works for a program, as a bearer token.
   const { value } = (await phone.context().cookies()).find(({ name }) => name === "infusing_device")!;
   const status = await new Promise((done) =>
@@ -225,6 +228,8 @@ test("a phone comes in by the code in the picture, and its taps are its person's
   await expect(row).toBeHidden();
   await expect(phone).toHaveURL(/\/enter\?then=%2Fbatches%2F/, { timeout: 10_000 });
   expect((await phone.request.get("/api/v1/heads")).status()).toBe(401);
+  // It keeps no worksheet of this house any more.
+  await expect.poll(() => keptPages(phone)).toEqual([]);
   await phone.context().close();
   await forgetTries();
 });

@@ -61,6 +61,17 @@ export async function bowlOfItsOwn(request: APIRequestContext, name: string, hea
   return id;
 }
 
+/** The worksheets that this browser keeps, each with its text. */
+export const keptPages = (page: Page): Promise<(readonly [path: string, text: string])[]> =>
+  page.evaluate(async () => {
+    const pages = await caches.open("infusing-worksheets-1");
+    return Promise.all(
+      (await pages.keys()).map(
+        async (key) => [new URL(key.url).pathname, await (await pages.match(key))!.text()] as const,
+      ),
+    );
+  });
+
 /** For a file whose tests write: the whole book is put aside before them and put back after, so that no other file
  *  finds what they left and the files may run in any order. */
 export function putBookAside(): void {

@@ -1,6 +1,6 @@
-import { findMaterial } from "@/core/material";
-import { COMMONEST, STARTING_BLENDS } from "@/core/paste";
+import { STARTING_BLENDS } from "@/core/paste";
 import { isUuid } from "@/core/text";
+import { commonestAtHand } from "@/server/commonest";
 import { goingOn } from "@/server/going";
 import { house } from "@/server/page";
 import { blendsWithBowls } from "@/server/blendBowls";
@@ -26,10 +26,7 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ r
   if (blends.length === 0 && going.length === 0 && goneName === undefined && !(await hasBowls(found.household.id)))
     return (
       <FirstBowl
-        heaps={COMMONEST.flatMap((id) => {
-          const material = findMaterial(id);
-          return material ? [{ id, name: material.names[0].text, colour: material.colour }] : [];
-        })}
+        heaps={commonestAtHand()}
         starts={STARTING_BLENDS.map(({ id, name, why }) => ({ id, name, why }))}
         unset={!(await isChosen(found.household.id, "timeZone"))}
       />

@@ -1,4 +1,5 @@
 import { isUuid } from "@/core/text";
+import { commonestAtHand } from "@/server/commonest";
 import { house } from "@/server/page";
 import { removedJar } from "@/store/jars";
 import { listOwnThings } from "@/store/ownThings";
@@ -12,5 +13,11 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ r
   if (!found) return <NoHouse />;
   const { removed } = await searchParams;
   const gone = isUuid(removed) ? await removedJar(found.household.id, removed) : undefined;
-  return <ShelfView things={await listOwnThings(found.household.id)} gone={gone && { id: gone.id, name: gone.name }} />;
+  return (
+    <ShelfView
+      things={await listOwnThings(found.household.id)}
+      atHand={commonestAtHand()}
+      gone={gone && { id: gone.id, name: gone.name }}
+    />
+  );
 }

@@ -13,7 +13,7 @@ import type { BlendDocument, Edit } from "./document";
 import { LineSheet } from "./LineSheet";
 
 /** Picture units: of a label in one line, and where the first may begin, under the spoon. */
-const LABEL_HEIGHT = 35;
+const LABEL_HEIGHT = 39;
 const LABELS_FROM = 42;
 const SPOON_UNITS: readonly Unit[] = ["g", "ml", "tsp", "tbsp", "cup"];
 
@@ -139,7 +139,7 @@ export function BowlAndLabels({
                 {layer.kind === "line" ? (
                   lineLabel(layer.line!)
                 ) : (
-                  <div className="grid min-h-11 grid-cols-[1fr_auto] items-center gap-3 md:min-h-8">
+                  <div className="grid min-h-11 grid-cols-[1fr_auto] items-center gap-3 md:min-h-6">
                     <span className="text-quiet">
                       {layer.kind === "held" ? "liquid the powders hold" : "liquid that flows"}
                     </span>

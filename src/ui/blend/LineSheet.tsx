@@ -24,7 +24,7 @@ export function LineSheet({ open, onOpenChange, ...fields }: LineSheetProps) {
           type="button"
           className={
             "grid min-h-11 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-2 text-left hover:bg-sunk" +
-            " md:min-h-8"
+            " md:min-h-6"
           }
         >
           <span className="break-words text-quiet md:leading-tight">

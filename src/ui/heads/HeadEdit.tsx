@@ -1,7 +1,7 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useMemo, useState } from "react";
-import { checkHead, coverage, PURPOSES, wettingNeed, WETTINGS } from "@/core/head";
+import { checkHead, coverage, PURPOSES, wettingNeed, WETTINGS, type Head } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import type { StoredHead } from "@/store/heads";
 import { bandWords, problemWords, PURPOSE_NAME, WETTING_NAME } from "@/words";
@@ -32,10 +32,10 @@ function isHeadDraft(kept: unknown): kept is HeadDraft {
 }
 
 /** One head: the picture, its fields, and what each purpose takes, while one types. */
-export function HeadEdit({ saved }: { saved?: StoredHead }) {
+export function HeadEdit({ saved, start }: { saved?: StoredHead; start?: Head }) {
   const router = useRouter();
   const [name, setName] = useState(saved?.name ?? "");
-  const [draft, setDraft] = useState<DraftHead>(() => draftHead(saved?.hair));
+  const [draft, setDraft] = useState<DraftHead>(() => draftHead(saved?.hair ?? start));
   const { busy, wholeTrouble, theirs, settle, write, idFor } = useWrite<StoredHead>();
   const [noName, setNoName] = useState("");
   const hair = headOf(draft);

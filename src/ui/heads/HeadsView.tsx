@@ -1,11 +1,15 @@
+"use client";
 import Link from "next/link";
+import { useRouter } from "next/navigation";
 import type { StoredHead } from "@/store/heads";
 import { hairWords, takesWords } from "@/words/hair";
 import { PutBack } from "../parts/PutBack";
 import { HeadPicture } from "./HeadPicture";
+import { Lengths } from "./Lengths";
 
 /** Whose hair, and what does it take: heads from behind, side by side at one scale. */
 export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?: StoredHead }) {
+  const router = useRouter();
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6">
@@ -17,6 +21,12 @@ export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?
         </Link>
       </div>
       {gone && <PutBack path={`heads/${gone.id}/removed`} then="/heads" words={`${gone.name}’s head is removed.`} />}
+      {heads.length === 0 && (
+        <section aria-label="How long is the first one’s hair?" className="mt-3 max-w-[52rem]">
+          <h2>How long is the first one’s hair?</h2>
+          <Lengths onChoose={(landmark) => router.push(`/heads/new?longest=${landmark}`)} />
+        </section>
+      )}
       <ul className="mt-2 grid grid-cols-2 gap-x-4 gap-y-6 lg:grid-cols-4">
         {heads.map((head) => (
           <li key={head.id}>

@@ -1,28 +1,26 @@
+import Link from "next/link";
 import type { ReactNode } from "react";
 import { ownColour } from "./colour";
+
+const LOOK =
+  "group flex min-h-20 w-full flex-col items-center justify-start rounded-[3px] border-[1.5px] border-transparent" +
+  " px-1 py-1 text-center leading-tight hover:bg-sunk aria-pressed:border-ink aria-pressed:bg-sunk";
 
 interface HeapProps {
   readonly name: string;
   readonly colour: readonly [number, number, number];
-  readonly onPress: () => void;
+  /** What a press does, or where it leads. */
+  readonly onPress?: () => void;
+  readonly href?: string;
   /** Of a heap that is pressed in and out. */
   readonly pressed?: boolean;
   readonly children?: ReactNode;
 }
 
 /** A powder as a heap in its own colour, to press. */
-export function Heap({ name, colour, onPress, pressed, children }: HeapProps) {
-  return (
-    <button
-      type="button"
-      aria-pressed={pressed}
-      onClick={onPress}
-      className={
-        "group flex min-h-20 w-full flex-col items-center justify-start rounded-[3px] border-[1.5px]" +
-        " border-transparent px-1 py-1 text-center leading-tight hover:bg-sunk aria-pressed:border-ink" +
-        " aria-pressed:bg-sunk"
-      }
-    >
+export function Heap({ name, colour, onPress, href, pressed, children }: HeapProps) {
+  const body = (
+    <>
       <svg viewBox="0 0 60 34" className="h-9 w-16" aria-hidden>
         <path
           d="M3 32C12 30 22 6 30 4C38 6 48 30 57 32Z"
@@ -32,6 +30,15 @@ export function Heap({ name, colour, onPress, pressed, children }: HeapProps) {
       </svg>
       <span className="group-aria-pressed:font-semibold">{name}</span>
       {children}
+    </>
+  );
+  return href ? (
+    <Link href={href} className={LOOK} draggable={false}>
+      {body}
+    </Link>
+  ) : (
+    <button type="button" aria-pressed={pressed} onClick={onPress} className={LOOK}>
+      {body}
     </button>
   );
 }

@@ -4,9 +4,11 @@ import { useState, useSyncExternalStore } from "react";
 import { search } from "@/core/search";
 import { freshness, jarDensity, type Jar } from "@/core/shelf";
 import { spoonMl } from "@/core/measure";
+import type { AtHand } from "@/server/commonest";
 import type { StoredThing } from "@/store/ownThings";
 import { gramWords } from "@/words/amounts";
 import { ageBrief, leftWords } from "@/words/shelf";
+import { Heap } from "../parts/Heap";
 import { PutBack } from "../parts/PutBack";
 import { CsvFile } from "./CsvFile";
 import { JarPicture } from "./JarPicture";
@@ -24,9 +26,12 @@ const NEARLY_OUT = 0.12;
 /** What has this house got, how does it behave, and is it still good: the boards with their jars. */
 export function ShelfView({
   things,
+  atHand,
   gone,
 }: {
   things: readonly StoredThing[];
+  /** What most makers have: where the shelf is empty, it begins with them. */
+  atHand: readonly AtHand[];
   gone?: { readonly id: string; readonly name: string };
 }) {
   const {
@@ -95,10 +100,22 @@ export function ShelfView({
       </p>
       {gone && <PutBack path={`jars/${gone.id}/removed`} then="/shelf" words={`${gone.name} is off the shelf.`} />}
       {jars.length === 0 && (
-        <p className="mt-3 max-w-[44rem]">
-          A jar is one bag, bottle or tub. Put the first one up: what it is, and what it weighs. Then weigh a level
-          spoon of it, and every amount that uses it is your own jar’s, not a table’s.
-        </p>
+        <>
+          <p className="mt-3 max-w-[44rem]">
+            A jar is one bag, bottle or tub. Put the first one up: what it is, and what it weighs. Then weigh a level
+            spoon of it, and every amount that uses it is your own jar’s, not a table’s.
+          </p>
+          <ul
+            aria-label="Which is the first?"
+            className="mt-4 grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 lg:grid-cols-10"
+          >
+            {atHand.map(({ id, name, colour }) => (
+              <li key={id}>
+                <Heap name={name} colour={colour} href={`/shelf/new?of=${id}`} />
+              </li>
+            ))}
+          </ul>
+        </>
       )}
       {places.map((place) => (
         <section key={place} aria-label={place} className="mt-5">

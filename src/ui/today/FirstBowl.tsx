@@ -2,21 +2,17 @@
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
-import { LANDMARKS, PLAIN_HEAD, PONYTAIL_CM, STRAND_COUNTS, type Landmark, type StrandCount } from "@/core/head";
+import { PONYTAIL_CM, STRAND_COUNTS, type Landmark, type StrandCount } from "@/core/head";
 import type { Material } from "@/core/material";
-import { LANDMARK_NAME, STRAND_COUNT_NAME } from "@/words/names";
+import { STRAND_COUNT_NAME } from "@/words/names";
+import type { AtHand } from "@/server/commonest";
 import { send } from "../api";
 import { AddThing } from "../blend/AddThing";
-import { HeadPicture } from "../heads/HeadPicture";
+import { Lengths } from "../heads/Lengths";
 import { Heap } from "../parts/Heap";
 import { StartingPages, type StartingPage } from "../parts/StartingPages";
 import { theirSettings } from "./theirSettings";
 
-export interface AtHand {
-  readonly id: string;
-  readonly name: string;
-  readonly colour: readonly [number, number, number];
-}
 interface FirstBowlProps {
   readonly heaps: readonly AtHand[];
   readonly starts: readonly StartingPage[];
@@ -24,7 +20,6 @@ interface FirstBowlProps {
   readonly unset: boolean;
 }
 
-const SHOWN: readonly Landmark[] = LANDMARKS.filter((one) => one !== "collar" && one !== "armpit");
 /** A ponytail across, in picture units a cm. */
 const CM = 15;
 
@@ -73,24 +68,7 @@ export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
       <div className="mt-3 grid gap-x-10 gap-y-4 lg:grid-cols-[3fr_2fr]">
         <section aria-label="How long is the hair?">
           <h2>How long is the hair?</h2>
-          <ul className="grid grid-cols-3 gap-x-2 sm:grid-cols-6">
-            {SHOWN.map((landmark) => (
-              <li key={landmark}>
-                <button
-                  type="button"
-                  aria-pressed={longest === landmark}
-                  onClick={() => setLongest(landmark)}
-                  className={
-                    "w-full rounded-[3px] border-[1.5px] border-transparent pb-1 text-center hover:bg-sunk" +
-                    " aria-pressed:border-ink aria-pressed:bg-sunk"
-                  }
-                >
-                  <HeadPicture head={{ ...PLAIN_HEAD, longest: { landmark } }} text={LANDMARK_NAME[landmark]} bare />
-                  {LANDMARK_NAME[landmark]}
-                </button>
-              </li>
-            ))}
-          </ul>
+          <Lengths chosen={longest} onChoose={setLongest} />
         </section>
         <section aria-label="How thick is a ponytail of it?">
           <h2>How thick is a ponytail of it?</h2>

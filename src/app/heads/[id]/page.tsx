@@ -1,3 +1,4 @@
+import { LANDMARKS, PLAIN_HEAD } from "@/core/head";
 import { house, idIn } from "@/server/page";
 import { findHead } from "@/store/heads";
 import { HeadEdit } from "@/ui/heads/HeadEdit";
@@ -5,8 +6,17 @@ import { gone } from "@/app/gone";
 
 export const metadata = { title: "A head" };
 
-export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  if ((await params).id === "new") return <HeadEdit />;
+interface PageProps {
+  readonly params: Promise<{ id: string }>;
+  readonly searchParams: Promise<Record<string, string | undefined>>;
+}
+
+export default async function Page({ params, searchParams }: PageProps) {
+  if ((await params).id === "new") {
+    const { longest } = await searchParams;
+    const landmark = LANDMARKS.find((one) => one === longest);
+    return <HeadEdit start={landmark && { ...PLAIN_HEAD, longest: { landmark } }} />;
+  }
   const id = await idIn(params);
   const found = await house();
   const head = found && (await findHead(found.household.id, id));
