@@ -314,3 +314,25 @@ test("a worksheet that is kept is nobody's who was erased since", async ({ page,
   expect((await request.put(`/api/v1/persons/${person.id}/erased`, { data: { erased: true } })).status()).toBe(200);
   await expect.poll(async () => (await copy())?.includes("Zephyrine") ?? false).toBe(false);
 });
+
+test("where a browser keeps no page, the worksheet says so, and asks before it goes without the network", async ({
+  page,
+  request,
+  context,
+}) => {
+  // As a phone on the house's network has it.
+  await page.addInitScript(() => Object.defineProperty(window, "isSecureContext", { get: () => false }));
+  await page.goto(`/batches/${await bowlOfItsOwn(request, "Not kept", "Lodger")}`);
+  await expect(page.getByText(/^Leave this page open while you work: without the network/)).toBeVisible();
+  await page.getByRole("button", { name: "Done: gather" }).click();
+  await expect(nowAt(page).getByRole("heading").first()).toHaveText("Dry things");
+  await context.setOffline(true);
+  const asked = page.waitForEvent("dialog");
+  const leaving = page.evaluate(() => location.reload());
+  const dialog = await asked;
+  expect(dialog.type()).toBe("beforeunload");
+  await dialog.dismiss();
+  await leaving;
+  await expect(nowAt(page).getByRole("heading").first()).toHaveText("Dry things");
+  await context.setOffline(false);
+});

@@ -14,7 +14,9 @@ import { AGE_NAME, CUT_NAME, LANDMARK_NAME, SHADE_NAME, STRAND_COUNT_NAME, STRAN
 import type { DraftHead } from "../blend/document";
 import { Field } from "../forms/Field";
 import { typed } from "../forms/typed";
+import { hairWords } from "@/words/hair";
 import { AllergyPicker } from "./AllergyPicker";
+import { HeadPicture } from "./HeadPicture";
 import { Treatments } from "./Treatments";
 
 interface HairFieldsProps {
@@ -108,7 +110,10 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
           )}
         </Field>
       ) : (
-        <span />
+        // How far that is, beside its name.
+        <div className="row-span-2 w-24 justify-self-center">
+          <HeadPicture head={hair} text={hairWords(hair)} bare />
+        </div>
       )}
       <Field label="How much hair">
         {(attributes) => (
@@ -152,7 +157,7 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
           )}
         </Field>
       ) : (
-        <span />
+        by.length === "cm" && <span />
       )}
       {picks("strand", "One strand", STRAND_SIZES, STRAND_SIZE_NAME)}
       {picks("cut", "Cut", CUTS, CUT_NAME)}

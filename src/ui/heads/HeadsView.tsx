@@ -17,7 +17,7 @@ export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?
           {heads.length === 0 ? "No head is kept yet." : "Whose hair, and what does it take?"}
         </h1>
         <Link href="/heads/new" className="pressable flex min-h-11 items-center">
-          describe another head
+          {heads.length === 0 ? "describe all of it at once" : "describe another head"}
         </Link>
       </div>
       {gone && <PutBack path={`heads/${gone.id}/removed`} then="/heads" words={`${gone.name}’s head is removed.`} />}

@@ -37,6 +37,18 @@ export function LogView({ batches, heads, blends, own, query, marked, older, tim
   const days = [...new Set(batches.map((batch) => dateKey(batch.startsAtMs, timeZone)))];
   const asked = FILTERS.some((name) => query[name]);
   const headName = heads.find(({ id }) => id === query.head)?.name;
+  if (batches.length === 0 && !asked)
+    return (
+      <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
+        <h1 className="text-sentence">Nothing has been made yet.</h1>
+        <p className="mt-2 max-w-[44rem] text-lg">
+          What you mix stands here afterwards: what went in, how it was, and what you would do otherwise.{" "}
+          <Link href="/blend" className="pressable inline-flex min-h-11 items-center">
+            Blend the first bowl
+          </Link>
+        </p>
+      </div>
+    );
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <h1 className="text-sentence">What did we do, and what worked?</h1>
@@ -121,21 +133,7 @@ export function LogView({ batches, heads, blends, own, query, marked, older, tim
         </span>
       </form>
       {headName && marked.length > 1 && <MarksChart days={marked} name={headName} timeZone={timeZone} />}
-      {batches.length === 0 && (
-        <p className="mt-8 text-lg">
-          {asked ? (
-            "Nothing like that was made."
-          ) : (
-            <>
-              Nothing has been made yet.{" "}
-              <Link href="/blend" className="pressable">
-                Blend the first bowl
-              </Link>
-              .
-            </>
-          )}
-        </p>
-      )}
+      {batches.length === 0 && <p className="mt-8 text-lg">Nothing like that was made.</p>}
       {days.map((day) => {
         const own = batches.filter((batch) => dateKey(batch.startsAtMs, timeZone) === day);
         return (
