@@ -44,6 +44,7 @@ test.describe("every view, both lights, both sizes", () => {
           `/shelf/labels?jars=${jars[0].id}`,
           `/shelf/gathering?want=${henna}`,
           "/measure",
+          "/making",
           `/measure?jar=${jars[0].id}`,
           `/measure?batch=${batches[0].id}`,
           "/practice",

@@ -125,10 +125,13 @@ test("a jar of the shelf is carried into the bowl, and what else stands there st
   await putUp(page, "kaolin", "300");
   await putUp(page, "amla", "200");
   await page.goto("/blend");
-  await page.mouse.move(200, 200);
   const heap = page.getByRole("listitem").filter({ hasText: "kaolin clay" });
   const bowl = page.getByRole("img", { name: "An empty bowl." });
-  await expect(heap).toHaveAttribute("draggable", "true");
+  // What answers comes when somebody is there, and a hand that carries something moves.
+  await expect(async () => {
+    await page.mouse.move(200 * Math.random() + 100, 200);
+    await expect(heap).toHaveAttribute("draggable", "true", { timeout: 500 });
+  }).toPass();
   await heap.dragTo(bowl);
   await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
   await expect(page.getByRole("button", { name: /^kaolin clay \d+ g/ })).toBeVisible();

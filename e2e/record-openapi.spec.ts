@@ -352,6 +352,7 @@ test("ten thousand requests of nonsense: refused or answered, never a fault, a h
     "/shelf/labels",
     "/shelf/gathering",
     "/measure",
+    "/making",
     "/practice",
     `/blend/${ids.blendId}/versions`,
     "/house",

@@ -47,7 +47,9 @@ await shot("log", "/log", WIDE, "light");
 await shot("bowls", `${blend("Coil softener")}/bowls`, WIDE, "light");
 await shot("house", "/house", WIDE, "light");
 await shot("shelf", "/shelf", WIDE, "light");
-await shot("shelf-phone-dim", "/shelf", PHONE, "dim");
+await shot("making", "/making", WIDE, "light", undefined, async (page) => {
+  await page.getByRole("button", { name: "rosemary, dried" }).click();
+});
 await shot(
   "jar",
   `/shelf/${jars.find(({ materialId }: { materialId: string }) => materialId === "henna").id}`,

@@ -38,6 +38,10 @@ export const LIMITS = {
   holdingFactor: { min: 0.4, max: 2.5 },
   soakedMin: { min: 0, max: 1440 },
   secondShare: { min: 0.01, max: 0.99 },
+  brewMl: { min: 20, max: 5000 },
+  brewMin: { min: 0.5, max: 4320 },
+  potCm: { min: 8, max: 40 },
+  altitudeM: { min: 0, max: 5000 },
   vesselMl: { min: 20, max: 5000 },
   /** Overdrawn, or overfilled, by many bowls; only files say it. */
   jarLedgerG: { min: -1_000_000, max: 1_000_000 },

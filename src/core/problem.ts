@@ -49,7 +49,10 @@ export type ProblemCode =
   | "strangeSigns"
   | "wrongShape"
   | "tooFew"
-  | "notAnOwnId";
+  | "notAnOwnId"
+  | "notInThis"
+  | "drinksTooMuch"
+  | "boilsDry";
 
 export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };

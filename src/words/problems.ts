@@ -46,6 +46,10 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   newerBook: () =>
     "This file was written by a newer Infusing than this one. Bring it in there, or start the newer one here.",
   strangeSigns: () => "There are signs in it that cannot be kept. Type it again.",
+  notInThis: () => "That does not go into this.",
+  drinksTooMuch: ({ ml }) => `The herb keeps so much of it that less is left; pour at least ${ml} ml.`,
+  boilsDry: ({ max }) =>
+    `So long a boil takes more water than the ${max} ml of a large pot. Boil it shorter, or under a lid.`,
   notAnOwnId: () => "A thing of the house's own has an id of its own, which begins with own-; this one is not.",
   notFound: () => "This is not in the household's book.",
 };

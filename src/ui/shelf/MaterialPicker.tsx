@@ -13,14 +13,20 @@ interface MaterialPickerProps {
   readonly value: Material | undefined;
   readonly onChange: (material: Material | undefined) => void;
   readonly problem?: string;
+  /** Only these; left out, all. */
+  readonly takes?: (material: Material) => boolean;
 }
 
 /** Finds one thing by any of its names. */
-export function MaterialPicker({ label, value, onChange, problem }: MaterialPickerProps) {
+export function MaterialPicker({ label, value, onChange, problem, takes }: MaterialPickerProps) {
   const { find } = useShelf();
   const { index } = useEverything();
   const [text, setText] = useState("");
-  const found = text.trim() ? search(index(), text, 8) : [];
+  const found = text.trim()
+    ? search(index(), text, takes ? 60 : 8)
+        .filter(({ id }) => !takes || takes(find(id)!))
+        .slice(0, 8)
+    : [];
   if (value) {
     return (
       <div>

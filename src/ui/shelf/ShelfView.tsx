@@ -77,6 +77,9 @@ export function ShelfView({
         <Link href="/shelf/mix" className="pressable flex min-h-11 items-center">
           mix your own
         </Link>
+        <Link href="/making" className="pressable flex min-h-11 items-center">
+          make a tea
+        </Link>
         <Link href="/shelf/gathering" className="pressable flex min-h-11 items-center">
           what is short?
         </Link>

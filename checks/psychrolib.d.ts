@@ -1,0 +1,12 @@
+/** What `brew.test.ts` uses of the package psychrolib, which has no types of its own. */
+declare module "psychrolib" {
+  export const SI: number;
+  export function SetUnitSystem(system: number): void;
+  /** Pa at °C. */
+  export function GetSatVapPres(tempC: number): number;
+  /** Pa at a height in m. */
+  export function GetStandardAtmPressure(altitudeM: number): number;
+  /** J/kg of dry air, at °C and kg of water a kg of dry air. */
+  export function GetMoistAirEnthalpy(tempC: number, humidityRatio: number): number;
+  export function GetDryAirEnthalpy(tempC: number): number;
+}

@@ -1,0 +1,80 @@
+import { expect, test } from "@playwright/test";
+import { noFault } from "./steps";
+
+/** Something made before the bowl: what it asks, and what follows while one types. */
+
+const mlOf = async (text: Promise<string | null>): Promise<number> => Number(/[\d.]+/.exec((await text)!)![0]);
+
+test("a tea from an empty pot: pressed, weighed, drawn in another way, boiled down; every answer follows", async ({
+  page,
+}) => {
+  await page.goto("/shelf");
+  await page.getByRole("link", { name: "make a tea" }).click();
+  await expect(page.getByRole("heading", { name: "What goes into the pot?" })).toBeVisible();
+  await noFault(page);
+  await page.getByRole("button", { name: "fenugreek seeds, whole" }).click();
+  const comes = page.getByRole("region", { name: "What comes of it" });
+  await expect(comes.getByText(/^of water to pour at first/)).toBeVisible();
+  await expect(page.getByText("This makes a gel: strain it hot, while it runs.", { exact: false })).toBeVisible();
+  await expect(page.getByText(/^It is fenugreek .*, with figures of its own\.$/)).toBeVisible();
+  const first = await mlOf(
+    comes
+      .getByText(/^\d+ ml$/)
+      .first()
+      .textContent(),
+  );
+  expect(first).toBeGreaterThan(300);
+
+  // More of it keeps more of the water, so that more is poured for the same in the end.
+  await page.getByRole("button", { name: "10 g fenugreek seeds, whole" }).click();
+  await page.getByRole("textbox", { name: "fenugreek seeds, whole" }).fill("40");
+  await expect(comes.getByText(/^\d+ ml$/).first()).not.toHaveText(`${first} ml`);
+  expect(
+    await mlOf(
+      comes
+        .getByText(/^\d+ ml$/)
+        .first()
+        .textContent(),
+    ),
+  ).toBeGreaterThan(first + 30);
+  // A second thing makes it one of the house's own, and an oil is not found at all.
+  await page.getByLabel("Something more?").fill("sesame oil");
+  await expect(page.getByText("Nothing by that name.", { exact: false }).first()).toBeVisible();
+  await page.getByLabel("Something more?").fill("rosemary");
+  await page.getByRole("dialog").getByRole("listitem").getByRole("button").first().click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByText(/the tables know none, so it is one of your own/)).toBeVisible();
+
+  // The schools come out alike, and each is a press.
+  const schools = page.getByRole("region", { name: "Done as well by" });
+  await schools.getByRole("button", { name: "cold, in the kitchen" }).click();
+  await expect(page.getByRole("button", { name: /^cold, in the kitchen for \d+ h/ })).toBeVisible();
+  await expect(page.getByText("Let it stand", { exact: true })).toBeVisible();
+
+  // Boiled down to a mark: how long that takes, and what cannot be.
+  await page.getByRole("button", { name: /^cold, in the kitchen for/ }).click();
+  await page.getByRole("radio", { name: "boiled down to a mark" }).click();
+  await page.getByLabel("Poured at first, ml").fill("900");
+  await expect(page.getByRole("button", { name: /^boiled down to a mark in about/ })).toBeVisible();
+  await page.getByLabel("Poured at first, ml").fill("320");
+  await expect(page.getByText(/pour at least \d+ ml/).first()).toBeVisible();
+  await page.keyboard.press("Escape");
+  await noFault(page);
+});
+
+test("a pot of 2 cm, a wish of nothing: said at the field, and nothing is lost", async ({ page }) => {
+  await page.goto("/making");
+  await page.getByRole("button", { name: "nettle leaf, dried" }).click();
+  await page.getByRole("button", { name: /^a low ring/ }).click();
+  await page.getByLabel("The pot is so wide, cm").fill("2");
+  await expect(page.getByText(/it starts at 8/).first()).toBeVisible();
+  await page.getByLabel("The pot is so wide, cm").fill("20");
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "300 ml" }).click();
+  await page.getByRole("textbox", { name: "Wanted in the end, ml" }).fill("lots");
+  await expect(page.getByRole("alert").first()).toBeVisible();
+  await page.getByRole("textbox", { name: "Wanted in the end, ml" }).fill("750");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: "750 ml" })).toBeVisible();
+  await expect(page.getByRole("button", { name: /nettle leaf, dried/ })).toBeVisible();
+});

@@ -1,0 +1,74 @@
+/** A stretch of a making in which its warmth follows one law: heated evenly, held, or left to a room. Hours and °C. */
+export type Leg =
+  | { readonly by: "ramp"; readonly fromC: number; readonly toC: number; readonly hours: number }
+  | { readonly by: "hold"; readonly atC: number; readonly hours: number }
+  | {
+      readonly by: "cool";
+      readonly fromC: number;
+      /** What it comes to in the end, and the hours in which 63 % of the way is gone. */
+      readonly roomC: number;
+      readonly tauH: number;
+      readonly hours: number;
+    };
+
+/** After so many time constants it has the room's warmth to a hundred-thousandth. */
+const SETTLED = 12;
+/** … and in so many most of the way is gone. */
+const FIRST = 3;
+/** Simpson's panels for a part of a stretch; the law is smooth in each. */
+const PANELS = 16;
+
+/**
+ * Warmth of a stretch after some of it, °C. `afterH` outside the stretch counts as its nearer end.
+ * @source Newton's law of cooling
+ */
+export function tempIn(leg: Leg, afterH: number): number {
+  const h = Math.min(leg.hours, Math.max(0, afterH));
+  switch (leg.by) {
+    case "hold":
+      return leg.atC;
+    case "ramp":
+      return leg.hours > 0 ? leg.fromC + ((leg.toC - leg.fromC) * h) / leg.hours : leg.toC;
+    case "cool":
+      return leg.roomC + (leg.fromC - leg.roomC) * Math.exp(-h / leg.tauH);
+  }
+}
+
+/** Simpson's rule over a part of a stretch. */
+function simpson(leg: Leg, fromH: number, toH: number, rateAt: (tempC: number) => number): number {
+  const step = (toH - fromH) / PANELS;
+  let inside = rateAt(tempIn(leg, fromH)) + rateAt(tempIn(leg, toH));
+  for (let i = 1; i < PANELS; i++) inside += (i % 2 === 1 ? 4 : 2) * rateAt(tempIn(leg, fromH + i * step));
+  return (inside * step) / 3;
+}
+
+/** Integral over time of what goes on at a rate that depends on the warmth alone, in the rate's unit times hours. */
+export function overLegs(legs: readonly Leg[], rateAt: (tempC: number) => number): number {
+  let sum = 0;
+  for (const leg of legs) {
+    if (!(leg.hours > 0)) continue;
+    if (leg.by === "hold") sum += rateAt(leg.atC) * leg.hours;
+    else if (leg.by === "ramp") sum += simpson(leg, 0, leg.hours, rateAt);
+    else {
+      // Most happens at first; then the tail, and then the room's own warmth.
+      const [early, settled] = [FIRST * leg.tauH, SETTLED * leg.tauH].map((h) => Math.min(leg.hours, h));
+      sum += simpson(leg, 0, early, rateAt);
+      if (settled > early) sum += simpson(leg, early, settled, rateAt);
+      sum += rateAt(leg.roomC) * (leg.hours - settled);
+    }
+  }
+  return sum;
+}
+
+/** Warmth along the whole, for a picture: at most `points` moments of each stretch, hours from the start and °C. */
+export function course(legs: readonly Leg[], points = 24): readonly (readonly [hour: number, tempC: number])[] {
+  let from = 0;
+  return legs.flatMap((leg) => {
+    const start = from;
+    from += leg.hours;
+    return Array.from({ length: points + 1 }, (_, i): readonly [number, number] => [
+      start + (leg.hours * i) / points,
+      tempIn(leg, (leg.hours * i) / points),
+    ]);
+  });
+}

@@ -1,0 +1,90 @@
+import type { Made, MakingStepId, Settings } from "@/core/making";
+import { minuteWords } from "../amounts";
+import { andWords } from "../lists";
+import { kitchenMl, THINGS, type MethodWords } from "./words";
+
+const WAY: Readonly<Record<string, string>> = {
+  boiled: "boiled",
+  poured: "hot water poured over",
+  closedJar: "hot, in a closed jar",
+  cold: "cold, in the kitchen",
+  fridge: "cold, in the fridge",
+  reduced: "boiled down to a mark",
+};
+const HEAT: Readonly<Record<string, string>> = { low: "a low ring", medium: "a medium ring", high: "a high ring" };
+
+const ml = (made: Made | undefined, of: "pourMl" | "productMl"): string =>
+  made ? `${kitchenMl(made.amounts[of].mid)} ml` : "…";
+
+function step(id: MakingStepId, things: string, { way, heat, lid, pressed }: Settings, made: Made): string {
+  switch (id) {
+    case "weigh":
+      return `Weigh ${things}. Rinse roots and whole seeds; leave powders and petals as they are.`;
+    case "heat":
+      return `${ml(made, "pourMl")} of cold water and all of it into the pot, on ${HEAT[String(heat)]}, until it boils.`;
+    case "boil":
+      return (
+        `Let it just boil${lid === true ? ", the lid on" : ", no lid"}. It is done when its colour and smell no longer ` +
+        "deepen; a root is soft to a knife by then."
+      );
+    case "reduce":
+      return (
+        "No lid. Stand a clean stick in the pot and mark the level; it is done when it has gone down to what you want " +
+        "and what the herb keeps. Stir towards the end: it catches."
+      );
+    case "pour":
+      return `${ml(made, "pourMl")} from the kettle over it${way === "closedJar" ? " in a warmed jar; close it" : ""}.`;
+    case "stand":
+      return way === "cold" || way === "fridge"
+        ? `In ${ml(made, "pourMl")} of cold water, covered. Shake it now and then.`
+        : `Let it stand${lid === true || way === "closedJar" ? ", covered" : ""}.`;
+    case "strain":
+      return `Through a sieve${pressed === true ? ", and press it out in a cloth" : "; let it drip and do not press"}.`;
+    case "keep":
+      return `About ${ml(made, "productMl")}. What is not used today goes into the fridge, with its date.`;
+  }
+}
+
+export const brewWords: MethodWords = {
+  name: "a tea",
+  fields: {
+    way: { label: "How?", options: WAY },
+    wantMl: { label: "Wanted in the end, ml" },
+    fromMl: { label: "Poured at first, ml", hint: "two cups, say" },
+    minutes: { label: "How long, minutes", hint: "left empty: as long as it needs" },
+    heat: { label: "On", options: HEAT },
+    lid: { label: "the lid is on" },
+    pressed: { label: "the herb is pressed out in a cloth" },
+    potCm: { label: "The pot is so wide, cm" },
+    altitudeM: { label: "Above the sea, m", hint: "water boils cooler up there" },
+  },
+  sentence: (things, settings, made) => {
+    const { way, lid, pressed, heat } = settings;
+    const time = made ? ` ${way === "reduced" ? "in about" : "for"} ${minuteWords(made.minutes)}` : "";
+    const heated = way === "boiled" || way === "reduced";
+    return [
+      "Tea of ",
+      { words: things, opens: [THINGS] },
+      ", ",
+      { words: `${WAY[String(way)]}${time}`, opens: ["way", "minutes", "fromMl"] },
+      ...(heated
+        ? [
+            " on ",
+            {
+              words: `${HEAT[String(heat)]}${lid === true && way !== "reduced" ? ", lid on" : ""}`,
+              opens: ["heat", "lid", "potCm", "altitudeM"],
+            },
+          ]
+        : way === "poured"
+          ? [", ", { words: lid === true ? "covered" : "open", opens: ["lid", "potCm"] }]
+          : []),
+      ", ",
+      { words: pressed === true ? "pressed out" : "drained", opens: ["pressed"] },
+      ": ",
+      { words: `${settings.wantMl ?? "…"} ml`, opens: ["wantMl"] },
+      ".",
+    ];
+  },
+  step,
+  product: (names) => `${andWords(names)} tea`,
+};

@@ -1,0 +1,48 @@
+import type { KeepsDays, MakingNote, MakingStepId } from "@/core/making";
+import { roundTo } from "../amounts";
+import { brewWords } from "./brew";
+import type { MethodWords } from "./words";
+
+export * from "./words";
+
+export const METHOD_WORDS: Readonly<Record<string, MethodWords>> = { brew: brewWords };
+
+export const MAKING_STEP_NAME: Readonly<Record<MakingStepId, string>> = {
+  weigh: "Weigh",
+  heat: "Heat up",
+  boil: "Boil",
+  reduce: "Boil it down",
+  pour: "Pour over",
+  stand: "Let it stand",
+  strain: "Strain",
+  keep: "Put it away",
+};
+
+export function noteWords({ code, detail = {} }: MakingNote): string {
+  switch (code) {
+    case "slimy":
+      return "This makes a gel: strain it hot, while it runs. It thickens as it cools.";
+    case "throughCloth":
+      return "A powder goes through a sieve: use a cloth or a paper filter, or let it settle and pour off.";
+    case "potTooFull":
+      return `${detail.ml} ml is more than a pot of about ${detail.potMl} ml takes without boiling over. Take a larger one.`;
+    case "weak":
+      return `Only ${detail.percent} % of it is drawn by then. Give it longer, or more warmth.`;
+    case "hot":
+      return "Let it cool to the warmth of your wrist before it touches a scalp; keep children away from the pot.";
+    case "keepCold":
+      return "A tea spoils like a soup: cold within two hours, and away when it smells, fizzes or has threads in it.";
+    case "sourCloth":
+      return "It stains cloth and boards.";
+  }
+}
+
+const daysWords = ({ value }: { readonly value: number }): string =>
+  value < 1
+    ? `${Math.round(value * 24)} hours`
+    : value > 60
+      ? `${Math.round(value / 30)} months`
+      : `${roundTo(value, 1)} days`;
+/** "12 hours in the kitchen, 3 days in the fridge, 3 months frozen": the shortest that is honest. */
+export const keepsWords = ({ room, fridge, freezer }: KeepsDays): string =>
+  `${daysWords(room)} in the kitchen, ${daysWords(fridge)} in the fridge, ${daysWords(freezer)} frozen`;
