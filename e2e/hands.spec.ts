@@ -3,7 +3,7 @@ import { v7 as uuid } from "uuid";
 import { BLEND_INPUT, HEAD_INPUT } from "./samples";
 import { bowlOfItsOwn, drop, keptPages, noFault, putBookAside, putUp } from "./steps";
 
-/** A phone beside the bowl, and whoever comes with things in the hand: what is carried, folded, kept and gone back to. */
+/** A phone beside the bowl, and whoever comes with full hands: what is carried, folded, kept and gone back to. */
 putBookAside();
 
 const PHONE = { width: 390, height: 844 };

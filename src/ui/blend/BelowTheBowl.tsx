@@ -27,7 +27,9 @@ export interface BelowProps {
 export function BelowTheBowl({ question, answer, lines, choices, stale, dispatch }: BelowProps) {
   return (
     <div
-      className={`mt-8 grid gap-x-12 gap-y-4 lg:gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem] ${stale ? "opacity-50" : ""}`}
+      className={
+        "mt-8 grid gap-x-12 gap-y-4 lg:gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem] " + (stale ? "opacity-50" : "")
+      }
     >
       <div className="flex flex-col gap-4 lg:gap-8">
         <Mixing question={question} answer={answer} />
