@@ -120,7 +120,7 @@ describe("a brew as kitchens know it (calibrated to common practice, and no chec
     expect(tea.strengthGPer100Ml.mid).toBeGreaterThan(1.5 * cup.strengthGPer100Ml.mid);
   });
 
-  test("soapnuts are boiled half an hour and more, or stand overnight; roselle is as sour as lemonade and keeps longer", () => {
+  test("soapnuts are boiled half an hour or stand overnight; roselle is as sour as lemonade and keeps longer", () => {
     const nuts = made([of("reetha-whole", 30)], { way: "boiled", wantMl: 500 });
     expect(nuts.minutes).toBeGreaterThanOrEqual(30);
     expect(nuts.isInTables).toBe(false);

@@ -213,6 +213,8 @@ function Asked({ method, words, ids, draft, settings, problemAt, onChange }: Ask
   );
 }
 
+const tenths = (value: number): string => roundTo(value, 0.1);
+
 /** What to pour at first, what comes of it, and how long that keeps. */
 function WhatComes({ made, names, words }: { made: Made; names: readonly string[]; words: MethodWords }) {
   const { amounts, strengthGPer100Ml, drawn, material, isInTables, keeps } = made;
@@ -223,7 +225,7 @@ function WhatComes({ made, names, words }: { made: Made; names: readonly string[
     ["goes as steam", `${kitchenMl(amounts.steamG.mid)} ml`],
     [
       "dissolved in 100 ml",
-      `${roundTo(strengthGPer100Ml.mid, 0.1)} g (${roundTo(strengthGPer100Ml.low, 0.1)}–${roundTo(strengthGPer100Ml.high, 0.1)})`,
+      `${tenths(strengthGPer100Ml.mid)} g (${tenths(strengthGPer100Ml.low)}–${tenths(strengthGPer100Ml.high)})`,
     ],
     ["drawn of what dissolves", `${Math.round(drawn.mid * 100)} %`],
     ...(material.acidity
@@ -311,7 +313,9 @@ function Steps({
           <li key={id} className="grid grid-cols-[4.6rem_1fr] gap-x-2 pb-3">
             <span className="relative pl-3 font-semibold tabular-nums">
               <span
-                className="absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink bg-ground"
+                className={
+                  "absolute -left-[9px] top-1.5 h-[15px] w-[15px] rounded-full border-[3px] border-ink bg-ground"
+                }
                 aria-hidden
               />
               {startMin === 0 ? "first" : minuteWords(startMin)}

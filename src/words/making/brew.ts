@@ -21,16 +21,16 @@ function step(id: MakingStepId, things: string, { way, heat, lid, pressed }: Set
     case "weigh":
       return `Weigh ${things}. Rinse roots and whole seeds; leave powders and petals as they are.`;
     case "heat":
-      return `${ml(made, "pourMl")} of cold water and all of it into the pot, on ${HEAT[String(heat)]}, until it boils.`;
+      return `${ml(made, "pourMl")} of cold water and all of it on ${HEAT[String(heat)]}, until it boils.`;
     case "boil":
       return (
-        `Let it just boil${lid === true ? ", the lid on" : ", no lid"}. It is done when its colour and smell no longer ` +
-        "deepen; a root is soft to a knife by then."
+        `Let it just boil${lid === true ? ", the lid on" : ", no lid"}. It is done when its colour and smell no ` +
+        "longer deepen; a root is soft to a knife by then."
       );
     case "reduce":
       return (
-        "No lid. Stand a clean stick in the pot and mark the level; it is done when it has gone down to what you want " +
-        "and what the herb keeps. Stir towards the end: it catches."
+        "No lid. Stand a clean stick in the pot and mark the level; it is done when it has gone down to what you " +
+        "want and what the herb keeps. Stir towards the end: it catches."
       );
     case "pour":
       return `${ml(made, "pourMl")} from the kettle over it${way === "closedJar" ? " in a warmed jar; close it" : ""}.`;

@@ -25,7 +25,7 @@ export function noteWords({ code, detail = {} }: MakingNote): string {
     case "throughCloth":
       return "A powder goes through a sieve: use a cloth or a paper filter, or let it settle and pour off.";
     case "potTooFull":
-      return `${detail.ml} ml is more than a pot of about ${detail.potMl} ml takes without boiling over. Take a larger one.`;
+      return `${detail.ml} ml boils over in a pot of about ${detail.potMl} ml. Take a larger one.`;
     case "weak":
       return `Only ${detail.percent} % of it is drawn by then. Give it longer, or more warmth.`;
     case "hot":

@@ -15,7 +15,7 @@ const LINE = 22;
 /** Height in cm of so much in a round vessel. */
 const heightCm = (ml: number, acrossCm: number): number => Math.max(0, ml) / ((Math.PI / 4) * acrossCm ** 2);
 
-/** The pot with its level at first, after the steam and after straining, and what is in the jar in the end; to scale. */
+/** To scale: the pot with its level at first, after the steam and after straining, and the jar in the end. */
 export function BrewPicture({ made, settings, potColour }: PictureProps) {
   const { amounts, material } = made;
   const inAPot = settings.way === "boiled" || settings.way === "reduced" || settings.way === "poured";
