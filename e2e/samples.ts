@@ -106,6 +106,18 @@ export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
     name: `A premix ${uuid().slice(-6)}`,
     parts: [{ jarId, massG: 1 }],
   }),
+  "post /makings": () => ({
+    id: uuid(),
+    thingId: uuid(),
+    method: "brew",
+    things: [{ materialId: "rosemary-leaf-whole", massG: 10 }],
+    settings: [
+      { id: "way", choice: "boiled" },
+      { id: "wantMl", number: 300 },
+      { id: "lid", yes: true },
+    ],
+    name: "A sample tea",
+  }),
   "put /jars/{id}": () => ({ materialId: "amla", name: "A sample", fullG: 100, baseRev: 1 }),
   "put /jars/{id}/removed": () => ({ removed: false }),
   "post /jars/{id}/weighings": () => ({ id: uuid(), count: 2, unit: "tbsp", massG: 15 }),

@@ -100,6 +100,44 @@ export class PremixInput {
   @IsOptional() @IsText("labelChars") @IsString() place?: string;
 }
 
+export class MakingThingInput {
+  @IsText("materialIdChars") @IsString() materialId!: string;
+  /** The jar it is drawn from; left out, from the one in use, where there is one. */
+  @IsOptional() @IsId() jarId?: string;
+  @IsNumber() massG!: number;
+}
+/** What one setting of a making is: a number, yes or no, or one of a few by its name. */
+export class MakingSettingInput {
+  @IsText("materialIdChars") @IsString() id!: string;
+  @IsOptional() @IsNumber() number?: number;
+  @IsOptional() @IsBoolean() yes?: boolean;
+  @IsOptional() @IsText("materialIdChars") @IsString() choice?: string;
+}
+/** Something made by a method, kept as a new jar with figures of its own. */
+export class MakingInput {
+  @IsId() id!: string;
+  /** The thing of the house's own that it is, where the tables have none. */
+  @IsId() thingId!: string;
+  @IsText("materialIdChars") @IsString() method!: string;
+  @Type(() => MakingThingInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(40)
+  @ArrayMinSize(1)
+  @IsArray()
+  things!: MakingThingInput[];
+  @Type(() => MakingSettingInput)
+  @ValidateNested({ each: true })
+  @IsObject({ each: true })
+  @ArrayMaxSize(40)
+  @IsArray()
+  settings!: MakingSettingInput[];
+  @IsText("thingNameChars") @IsString() name!: string;
+  /** What came of it, ml, where it was measured. */
+  @IsOptional() @IsNumber() outMl?: number;
+  @IsOptional() @IsText("labelChars") @IsString() place?: string;
+}
+
 export class JarsCsvInput {
   @MaxLength(2_000_000) @MinLength(1) @IsString() csv!: string;
 }

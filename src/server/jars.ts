@@ -168,7 +168,7 @@ export async function createOwnThing({ input }: Asked<OwnThingInput>, write: Wri
   return { id: input.id, materialId: thing.id, rev: write.rev };
 }
 
-async function keepThing(write: Write, rowId: string, thing: OwnThing): Promise<void> {
+export async function keepThing(write: Write, rowId: string, thing: OwnThing): Promise<void> {
   const things = await listOwnThings(write.householdId, write.trx);
   const problems: Problem[] = checkOwnThing(thing, things);
   if (things.some(({ id }) => id === thing.id)) problems.push({ field: "name", code: "nameTaken" });

@@ -24,6 +24,7 @@ interface Row {
   price: number | null;
   place: string | null;
   made_here: number;
+  made: string | null;
 }
 interface WeighingRow {
   id: string;
@@ -47,6 +48,7 @@ const COLUMNS = [
   "price",
   "place",
   "made_here",
+  "made",
 ] as const;
 
 const fromRow = (row: Row, weighings: readonly Weighing[]): StoredJar => ({
@@ -65,6 +67,7 @@ const fromRow = (row: Row, weighings: readonly Weighing[]): StoredJar => ({
   ...(row.best_before === null ? {} : { bestBefore: row.best_before }),
   ...(row.price === null ? {} : { price: row.price }),
   ...(row.place === null ? {} : { place: row.place }),
+  ...(row.made === null ? {} : { made: JSON.parse(row.made) }),
 });
 
 async function read(
@@ -153,6 +156,8 @@ export async function insertJar(
     edited_rev: rev,
     created_at: createdAt,
     import_id: importId ?? null,
+    // How it was made is never changed afterwards.
+    made: jar.made ? JSON.stringify(jar.made) : null,
     ...columns(jar),
   });
 }

@@ -16,6 +16,21 @@ export interface Weighing {
   readonly massG: number;
 }
 
+/** The figures that something made here has of its own. */
+export type MadeFigures = Pick<
+  Material,
+  "water" | "dissolving" | "bulkDensityGPerMl" | "colour" | "tags" | "acidity" | "contains"
+>;
+/** How what is in a jar was made here, and the figures it has from that; they stay as they were computed. */
+export interface MadeHere {
+  /** A method of the makings. */
+  readonly method: string;
+  readonly things: readonly { readonly materialId: string; readonly massG: number }[];
+  readonly settings: Readonly<Record<string, number | string | boolean>>;
+  readonly kitchenTempC: number;
+  readonly figures: MadeFigures;
+}
+
 /** One bag, bottle, or batch of something home-made. Days are ISO 8601. */
 export interface Jar {
   readonly id: string;
@@ -34,6 +49,8 @@ export interface Jar {
   readonly price?: number;
   readonly place?: string;
   readonly madeHere: boolean;
+  /** Of something that was made by a method. */
+  readonly made?: MadeHere;
   readonly weighings: readonly Weighing[];
 }
 
@@ -91,14 +108,15 @@ export function jarHolding(
 }
 
 /**
- * A material as this jar has it: the tables' figures, with its own density where a spoon of it was weighed and its own
- * holding where it was tested.
+ * A material as this jar has it: the tables' figures, or those it was made with; its own density where a spoon of it was
+ * weighed, and its own holding where it was tested.
  */
 export function jarMaterial(jar: Jar, material: Material, spoons: Spoons, learnt: Learnt = NOTHING_LEARNT): Material {
   const density = jarDensity(jar.weighings, spoons);
   const holding = jarHolding(material, knownOf(learnt, jar.id));
   return {
     ...material,
+    ...jar.made?.figures,
     jarId: jar.id,
     ...(density ? { bulkDensityGPerMl: density } : {}),
     ...(holding ? { holding: { kind: "perGram", mlPerG: holding } } : {}),
@@ -125,6 +143,36 @@ export function jarsOf(jars: readonly Jar[], materialId: string): Jar[] {
 
 /** The jar that is in use: undefined where there is none of it. */
 export const jarInUse = (jars: readonly Jar[], materialId: string): Jar | undefined => jarsOf(jars, materialId)[0];
+
+const MOST_DENSE = 3;
+/** Every problem with how something says it was made: its figures have to be such as a thing can have. */
+export function checkMade({ method, things, settings, kitchenTempC, figures }: MadeHere): Problem[] {
+  const problems: (Problem | undefined)[] = [
+    checkText("method", method, "materialIdChars"),
+    checkNumber("kitchenTempC", kitchenTempC, "kitchenTempC"),
+    ...things.flatMap(({ materialId, massG }, i) => [
+      checkText(`things.${i}.materialId`, materialId, "materialIdChars"),
+      checkNumber(`things.${i}.massG`, massG, "jarG"),
+    ]),
+    ...Object.entries(settings).flatMap(([id, value]) => [
+      checkText(`settings.${id.slice(0, 20)}`, id, "materialIdChars"),
+      typeof value === "string" ? checkText(`settings.${id.slice(0, 20)}`, value, "materialIdChars") : undefined,
+    ]),
+  ];
+  for (const name of ["water", "dissolving", "acidity", "bulkDensityGPerMl"] as const) {
+    const figure = figures[name];
+    if (!figure) continue;
+    const most = name === "bulkDensityGPerMl" ? MOST_DENSE : 1;
+    const inOrder = 0 <= figure.low && figure.low <= figure.value && figure.value <= figure.high;
+    if (!inOrder || figure.high > most || (name === "bulkDensityGPerMl" && figure.value <= 0))
+      problems.push({ field: `figures.${name}`, code: "tooLarge", detail: { max: most } });
+  }
+  for (const [i, part] of figures.colour.entries())
+    if (!Number.isFinite(part)) problems.push({ field: `figures.colour.${i}`, code: "notANumber" });
+  for (const [i, id] of (figures.contains ?? []).entries())
+    problems.push(checkText(`figures.contains.${i}`, id, "materialIdChars"));
+  return problems.filter((problem) => problem !== undefined);
+}
 
 /** Every problem with a jar as it was filled in. @param today ISO day, in the household's zone */
 export function checkJar(

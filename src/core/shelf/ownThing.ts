@@ -1,5 +1,6 @@
 import type { Figure } from "../figure";
 import { LIMITS } from "../limits";
+import { tagsOf } from "../making";
 import { findMaterial, type Lookup, type Material } from "../material";
 import type { Problem } from "../problem";
 import { checkText, foldText } from "../text";
@@ -12,6 +13,8 @@ export type OwnThing =
       readonly name: string;
       readonly kind: "like";
       readonly likeId: string;
+      /** Herbs that were drawn into it: what they are not for, and stain, it is and stains as well. */
+      readonly drawnFrom?: readonly string[];
       readonly use?: string;
     }
   | {
@@ -59,7 +62,7 @@ function wider(figure: Figure, of: string): Figure {
 }
 const share = (figure: Figure): Figure => ({ ...figure, high: Math.min(1, figure.high) });
 
-function likeMaterial({ id, name, use }: OwnThing, like: Material): Material {
+function likeMaterial({ id, name, use }: OwnThing, like: Material, drawn: readonly Material[]): Material {
   const of = like.names[0].text;
   const { plant: _, notToConfuse: __, inci: ___, ...rest } = like;
   const { holding, soak, pieceG } = like;
@@ -68,7 +71,8 @@ function likeMaterial({ id, name, use }: OwnThing, like: Material): Material {
     id,
     names: [{ text: name, language: "und" }],
     use: use ?? `a thing of this house, like ${of}`,
-    contains: [like.id, ...(like.contains ?? [])],
+    contains: [...new Set([like, ...drawn].flatMap((one) => [one.id, ...(one.contains ?? [])]))],
+    ...(drawn.length > 0 ? { tags: tagsOf([like, ...drawn]) } : {}),
     water: share(wider(like.water, of)),
     oil: share(wider(like.oil, of)),
     dissolving: share(wider(like.dissolving, of)),
@@ -101,7 +105,8 @@ export function ownMaterials(things: readonly OwnThing[], tables: Lookup = findM
   const make = (thing: OwnThing, within: readonly string[]): Material | undefined => {
     if (thing.kind === "like") {
       const like = find(thing.likeId, within);
-      return like && likeMaterial(thing, like);
+      const drawn = (thing.drawnFrom ?? []).flatMap((of) => find(of, within) ?? []);
+      return like && likeMaterial(thing, like, drawn);
     }
     const parts = thing.parts.map(({ materialId, share: by }) => ({ material: find(materialId, within), share: by }));
     if (parts.length === 0 || parts.some(({ material }) => !material)) return undefined;
@@ -121,9 +126,9 @@ export function containsItself(thing: OwnThing, things: readonly OwnThing[]): bo
     const one = byId.get(id);
     if (!one || seen.has(id)) return false;
     seen.add(id);
-    return (one.kind === "like" ? [one.likeId] : one.parts.map((part) => part.materialId)).some(
-      (next) => next === thing.id || reaches(next),
-    );
+    return (
+      one.kind === "like" ? [one.likeId, ...(one.drawnFrom ?? [])] : one.parts.map((part) => part.materialId)
+    ).some((next) => next === thing.id || reaches(next));
   };
   return reaches(thing.id);
 }
@@ -141,8 +146,15 @@ export function checkOwnThing(thing: OwnThing, things: readonly OwnThing[], tabl
     return [...problems, { field: thing.kind === "like" ? "likeId" : "parts", code: "containsItself" }];
   const known = new Set(ownMaterials(things, tables).map(({ id }) => id));
   const missing = (id: string) => !known.has(id) && !tables(id);
-  if (thing.kind === "like")
-    return missing(thing.likeId) ? [...problems, { field: "likeId", code: "unknownMaterial" }] : problems;
+  if (thing.kind === "like") {
+    if (missing(thing.likeId)) problems.push({ field: "likeId", code: "unknownMaterial" });
+    if ((thing.drawnFrom ?? []).length > LIMITS.lineCount.max)
+      problems.push({ field: "drawnFrom", code: "tooMany", detail: { max: LIMITS.lineCount.max } });
+    thing.drawnFrom?.forEach((of, i) => {
+      if (missing(of)) problems.push({ field: `drawnFrom.${i}`, code: "unknownMaterial" });
+    });
+    return problems;
+  }
   if (thing.parts.length === 0) problems.push({ field: "parts", code: "required" });
   if (thing.parts.length > LIMITS.lineCount.max)
     problems.push({ field: "parts", code: "tooMany", detail: { max: LIMITS.lineCount.max } });

@@ -48,7 +48,8 @@ export function questionOn(blend: Blend, head: Head, spoons: Spoons, shelf: Shel
     const jar = jarFor(shelf, line);
     if (!jar) return bare as T;
     const made = jarMaterial(jar, material, spoons, shelf.learnt);
-    if (jar.weighings.length > 0 || made.holding !== material.holding) own.set(`${material.id} ${jar.id}`, made);
+    if (jar.made || jar.weighings.length > 0 || made.holding !== material.holding)
+      own.set(`${material.id} ${jar.id}`, made);
     return { ...line, jarId: jar.id };
   };
   const lines = blend.lines.map(settle);

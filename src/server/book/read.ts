@@ -5,7 +5,7 @@ import { checkHead } from "@/core/head";
 import { checkNumber } from "@/core/checkNumber";
 import { checkJarTest } from "@/core/readings";
 import { checkBlend, checkQuestion } from "@/core/paste";
-import { checkJar, checkOwnThing, checkWeighing, lookupOn, ownMaterials } from "@/core/shelf";
+import { checkJar, checkMade, checkOwnThing, checkWeighing, lookupOn, ownMaterials } from "@/core/shelf";
 import { checkText, isUuid, readable } from "@/core/text";
 import type { Problem, ProblemCode } from "@/core/problem";
 import { MOMENT } from "@/inputs/moment";
@@ -137,6 +137,7 @@ function senseOf(book: Book): Problem[] {
     if (!material) problems.push({ field: `${at}.materialId`, code: "unknownMaterial" });
     note(checkNumber(`${at}.leftG`, jar.leftG, "jarLedgerG"));
     within(at, checkJar(jar, "9999-12-31"));
+    if (jar.made) within(`${at}.made`, checkMade(jar.made));
     jar.weighings.forEach((weighing, n) => {
       id(`${at}.weighings.${n}.id`, weighing.id);
       if (material) within(`${at}.weighings.${n}`, checkWeighing(weighing, material));

@@ -10,6 +10,7 @@ import * as m008 from "./008_kept";
 import * as m009 from "./009_judged";
 import * as m010 from "./010_promised";
 import * as m011 from "./011_goods";
+import * as m012 from "./012_made";
 
 const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "001_household": m001,
@@ -23,6 +24,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "009_judged": m009,
   "010_promised": m010,
   "011_goods": m011,
+  "012_made": m012,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -25,6 +25,7 @@ import { useShelf } from "../shelf/ShelfContext";
 import { freshMaking, ingredientsOf, settingsOf, type DraftMaking, type DraftThing } from "./draft";
 import { MakingFieldInput } from "./MakingFieldInput";
 import { PICTURES } from "./pictures";
+import { PutItUp } from "./PutItUp";
 import { ThingsIn } from "./ThingsIn";
 
 interface MakingViewProps {
@@ -162,6 +163,15 @@ export function MakingView({ kitchenTempC, atHand }: MakingViewProps) {
           </div>
           <div className="flex flex-col gap-4 lg:row-span-2 lg:gap-8">
             <WhatComes made={shown.made} names={names} words={words} />
+            {result.ok && (
+              <PutItUp
+                method={method}
+                things={things}
+                settings={settings}
+                made={result.value}
+                called={result.value.isInTables ? result.value.material.names[0].text : words.product(names)}
+              />
+            )}
             <Schools words={words} made={shown.made} way={String(shown.settings.way)} onChoose={chooseWay} />
             <section aria-label="Mind">
               <ul className="max-w-[26rem] space-y-1">

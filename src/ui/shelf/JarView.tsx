@@ -9,6 +9,7 @@ import { pricePerG } from "@/core/stock";
 import type { JarReading } from "@/server/shelf";
 import type { StoredJar } from "@/store/jars";
 import type { StockMove } from "@/store/stock";
+import { madeWords } from "@/words/making";
 import { gramWords } from "@/words/amounts";
 import { FAMILY_NAME, FORM_NAME } from "@/words/families";
 import { ageWords, calendarDayWords, moneyWords, spoonfulWords } from "@/words/shelf";
@@ -79,11 +80,12 @@ export function JarView({ jar, moves, readings, unsure, usedIn, timeZone, nowMs 
         {jar.name === material.names[0].text ? "" : `“${jar.name}”`}
         {jar.madeHere ? " made here" : ""}
       </p>
+      {jar.made && <p className="max-w-[44rem]">{madeWords(jar.made)}</p>}
       {unsure && <WhichGood jarId={jar.id} materialId={jar.materialId} />}
       <div className="mt-3 grid gap-x-12 gap-y-8 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div>
           <div className="flex items-end gap-6">
-            <JarPicture jar={jar} material={material} height={330} />
+            <JarPicture jar={jar} material={{ ...material, ...jar.made?.figures }} height={330} />
             <p className="pb-8">
               <span className={`block font-say text-figure ${jar.leftG < 0 ? "text-stop" : ""}`}>
                 {gramWords(Math.abs(jar.leftG))}&nbsp;g

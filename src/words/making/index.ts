@@ -1,5 +1,8 @@
 import type { KeepsDays, MakingNote, MakingStepId } from "@/core/making";
-import { roundTo } from "../amounts";
+import type { MadeHere } from "@/core/shelf";
+import { gramWords, roundTo } from "../amounts";
+import { andWords } from "../lists";
+import { materialName } from "../names";
 import { brewWords } from "./brew";
 import type { MethodWords } from "./words";
 
@@ -35,6 +38,13 @@ export function noteWords({ code, detail = {} }: MakingNote): string {
     case "sourCloth":
       return "It stains cloth and boards.";
   }
+}
+
+/** "Tea of 10 g rosemary, dried, boiled on a low ring, lid on, drained: 300 ml.": how something came to be. */
+export function madeWords({ method, things, settings }: MadeHere): string {
+  const said = andWords(things.map(({ materialId, massG }) => `${gramWords(massG)} g ${materialName(materialId)}`));
+  const pieces = METHOD_WORDS[method]?.sentence(said, settings, undefined) ?? [said];
+  return pieces.map((piece) => (typeof piece === "string" ? piece : piece.words)).join("");
 }
 
 const daysWords = ({ value }: { readonly value: number }): string =>
