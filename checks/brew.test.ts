@@ -65,7 +65,7 @@ test("what is drawn along a cooling, a heating and a night agrees with the Bulir
         solver.absoluteTolerance = solver.relativeTolerance = 1e-10;
         [theirs] = solver.solve((h) => [drawingPace(tempIn(one, h))], 0, [theirs], one.hours).y;
       }
-      expect(Math.abs(overLegs(legs, drawingPace) / theirs - 1)).toBeLessThan(5e-4);
+      expect(Math.abs(overLegs(legs, drawingPace) / theirs - 1)).toBeLessThan(1e-4);
     }),
     { numRuns: 60 },
   );

@@ -15,8 +15,15 @@ export type Leg =
 const SETTLED = 12;
 /** … and in so many most of the way is gone. */
 const FIRST = 3;
-/** Simpson's panels for a part of a stretch; the law is smooth in each. */
-const PANELS = 16;
+const THIRDS = 3;
+/** Places between -1 and 1, and weights. @source Abramowitz and Stegun, table 25.4, n = 5 (from memory) */
+const POINTS: readonly (readonly [at: number, weight: number])[] = [
+  [0, 0.5688888888888889],
+  [-0.5384693101056831, 0.4786286704993665],
+  [0.5384693101056831, 0.4786286704993665],
+  [-0.906179845938664, 0.2369268850561891],
+  [0.906179845938664, 0.2369268850561891],
+];
 
 /**
  * Warmth of a stretch after some of it, °C. `afterH` outside the stretch counts as its nearer end.
@@ -34,12 +41,15 @@ export function tempIn(leg: Leg, afterH: number): number {
   }
 }
 
-/** Simpson's rule over a part of a stretch. */
-function simpson(leg: Leg, fromH: number, toH: number, rateAt: (tempC: number) => number): number {
-  const step = (toH - fromH) / PANELS;
-  let inside = rateAt(tempIn(leg, fromH)) + rateAt(tempIn(leg, toH));
-  for (let i = 1; i < PANELS; i++) inside += (i % 2 === 1 ? 4 : 2) * rateAt(tempIn(leg, fromH + i * step));
-  return (inside * step) / 3;
+/** Gauss and Legendre's five points over each third of a part of a stretch. */
+function over(leg: Leg, fromH: number, toH: number, rateAt: (tempC: number) => number): number {
+  const half = (toH - fromH) / THIRDS / 2;
+  let sum = 0;
+  for (let third = 0; third < THIRDS; third++) {
+    const middle = fromH + (2 * third + 1) * half;
+    for (const [at, weight] of POINTS) sum += weight * rateAt(tempIn(leg, middle + at * half));
+  }
+  return sum * half;
 }
 
 /** Integral over time of what goes on at a rate that depends on the warmth alone, in the rate's unit times hours. */
@@ -48,12 +58,12 @@ export function overLegs(legs: readonly Leg[], rateAt: (tempC: number) => number
   for (const leg of legs) {
     if (!(leg.hours > 0)) continue;
     if (leg.by === "hold") sum += rateAt(leg.atC) * leg.hours;
-    else if (leg.by === "ramp") sum += simpson(leg, 0, leg.hours, rateAt);
+    else if (leg.by === "ramp") sum += over(leg, 0, leg.hours, rateAt);
     else {
       // Most happens at first; then the tail, and then the room's own warmth.
       const [early, settled] = [FIRST * leg.tauH, SETTLED * leg.tauH].map((h) => Math.min(leg.hours, h));
-      sum += simpson(leg, 0, early, rateAt);
-      if (settled > early) sum += simpson(leg, early, settled, rateAt);
+      sum += over(leg, 0, early, rateAt);
+      if (settled > early) sum += over(leg, early, settled, rateAt);
       sum += rateAt(leg.roomC) * (leg.hours - settled);
     }
   }

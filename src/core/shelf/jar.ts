@@ -108,8 +108,8 @@ export function jarHolding(
 }
 
 /**
- * A material as this jar has it: the tables' figures, or those it was made with; its own density where a spoon of it was
- * weighed, and its own holding where it was tested.
+ * A material as this jar has it: the tables' figures, or those it was made with; its own density where a spoon of it
+ * was weighed, and its own holding where it was tested.
  */
 export function jarMaterial(jar: Jar, material: Material, spoons: Spoons, learnt: Learnt = NOTHING_LEARNT): Material {
   const density = jarDensity(jar.weighings, spoons);

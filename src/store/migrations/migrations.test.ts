@@ -132,7 +132,10 @@ test.each(readdirSync(FOLDER))(
         ] as const) {
           expect((await listBatches(householdId, { limit: 100, found: [found] })).length).toBeGreaterThan(0);
         }
-        await everyVersionIsWhole(knex, householdId);
+        // From 007 on a version was kept as one document, and no columns say it a second time.
+        if (file < "007") await everyVersionIsWhole(knex, householdId);
+        for (const { id } of await knex("blend_version").where({ household_id: householdId }).select("id"))
+          expect((await findVersion(householdId, id))!.blend.lines.length).toBeGreaterThan(0);
         const people = await knex("head as h")
           .join("person as p", "p.id", "h.person_id")
           .select("h.name as head", "p.name as person");
