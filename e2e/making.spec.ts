@@ -1,9 +1,7 @@
 import { expect, test } from "@playwright/test";
-import { noFault, putBookAside, putUp } from "./steps";
+import { noFault } from "./steps";
 
 /** Something made before the bowl: what it asks, and what follows while one types. */
-
-putBookAside();
 
 const mlOf = async (text: Promise<string | null>): Promise<number> => Number(/[\d.]+/.exec((await text)!)![0]);
 
@@ -79,40 +77,4 @@ test("a pot of 2 cm, a wish of nothing: said at the field, and nothing is lost",
   await page.keyboard.press("Escape");
   await expect(page.getByRole("button", { name: "750 ml" })).toBeVisible();
   await expect(page.getByRole("button", { name: /nettle leaf, dried/ })).toBeVisible();
-});
-
-test("made and put up: the herb's jar gives, the tea is a jar with its date, the next bowl is poured with it", async ({
-  page,
-}) => {
-  await putUp(page, "rosemary, dried", "100");
-  const herb = page.url();
-  await page.goto("/making");
-  await page.getByRole("button", { name: "rosemary, dried" }).click();
-  await page.getByRole("button", { name: "10 g rosemary, dried" }).click();
-  await page.getByRole("textbox", { name: "rosemary, dried" }).fill("25");
-  await page.keyboard.press("Escape");
-  await page.getByRole("button", { name: "It is made: put it up …" }).click();
-  const sheet = page.getByRole("dialog", { name: "It is made" });
-  await expect(sheet.getByLabel("What is it called?")).toHaveValue("rosemary tea");
-  await noFault(page);
-  await sheet.getByLabel("It came to, ml").fill("99999");
-  await sheet.getByRole("button", { name: "Put it on the shelf" }).click();
-  await expect(sheet.getByText(/it ends at 5000/).first()).toBeVisible();
-  await sheet.getByLabel("It came to, ml").fill("280");
-  await sheet.getByRole("button", { name: "Put it on the shelf" }).click();
-  await page.waitForURL(/\/shelf\/[0-9a-f-]{36}$/);
-  await expect(
-    page.getByText(/^Tea of 25 g rosemary, dried, boiled on a low ring, lid on, drained: 300 ml\.$/),
-  ).toBeVisible();
-  await expect(page.getByText(/left of 28\d g/)).toBeVisible();
-  await expect(page.getByText("best before")).toBeVisible();
-  await page.goto(herb);
-  await expect(page.getByText("left of 100 g")).toBeVisible();
-  await expect(page.getByText(/^75\s*g$/).first()).toBeVisible();
-  // The liquid of the next bowl is this tea, as strong as it was made.
-  await page.goto("/blend?of=amla");
-  await page.getByRole("button", { name: "warm water" }).click();
-  await page.getByRole("radio", { name: "rosemary tea" }).click();
-  await page.keyboard.press("Escape");
-  await expect(page.getByText(/^Makes \d+ g/)).toBeVisible();
 });

@@ -128,6 +128,8 @@ describe("a brew as kitchens know it (calibrated to common practice, and no chec
     expect(sour.material.acidity!.value).toBeGreaterThan(0.003);
     expect(sour.keeps.fridge.value).toBeGreaterThan(nuts.keeps.fridge.value);
     expect(sour.material.tags).toContain("stainsRed");
+    expect(sour.notes.map(({ code }) => code)).toContain("stains");
+    expect(nuts.notes.map(({ code }) => code)).not.toContain("stains");
   });
 
   test("a lid saves most of the steam, pressing gives back what the herb keeps, and height costs time", () => {

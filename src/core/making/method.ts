@@ -56,7 +56,7 @@ export interface MakingStep {
 }
 
 /** What may go wrong, or is dangerous, in this making. */
-export const MAKING_NOTES = ["slimy", "throughCloth", "potTooFull", "hot", "sourCloth", "keepCold", "weak"] as const;
+export const MAKING_NOTES = ["slimy", "throughCloth", "potTooFull", "hot", "stains", "keepCold", "weak"] as const;
 export interface MakingNote {
   readonly code: (typeof MAKING_NOTES)[number];
   readonly detail?: Readonly<Record<string, string | number>>;

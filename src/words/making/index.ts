@@ -35,8 +35,8 @@ export function noteWords({ code, detail = {} }: MakingNote): string {
       return "Let it cool to the warmth of your wrist before it touches a scalp; keep children away from the pot.";
     case "keepCold":
       return "A tea spoils like a soup: cold within two hours, and away when it smells, fizzes or has threads in it.";
-    case "sourCloth":
-      return "It stains cloth and boards.";
+    case "stains":
+      return "It stains cloth, boards, and hair that is grey, blond or bleached.";
   }
 }
 

@@ -1,5 +1,6 @@
 import { bandOf, estimate, propagate, type Figure, type Uncertain } from "../../figure";
 import { LIMITS } from "../../limits";
+import type { Material, Tag } from "../../material";
 import { ok, refuse } from "../../problem";
 import { cutOf, drawingPace, drawnShare, DRAWING } from "../drawing";
 import { teaKeeps } from "../keeping";
@@ -334,7 +335,7 @@ export const brew: Method = {
       isInTables,
       keeps: teaKeeps(material.acidity?.value ?? 0),
       steps: stepsOf(one, plan, middle),
-      notes: notesOf(one, things, plan, drawn.mid),
+      notes: notesOf(one, material, things, plan, drawn.mid),
       course: course(legsOf(one, middle, plan.pourG, plan.holdH)),
     });
   },
@@ -344,7 +345,15 @@ const SLIMY_SEEDS: readonly string[] = ["flax-seed", "chia", "fenugreek-seed", "
 /** A pot is stirred and boils over from so full. */
 const FULL = 0.8;
 
-function notesOf(brewed: Brew, things: readonly Ingredient[], { pourG }: Outcome, drawn: number): MakingNote[] {
+const STAINS: readonly Tag[] = ["stainsRed", "stainsYellow", "stainsBlue", "stainsBrown"];
+
+function notesOf(
+  brewed: Brew,
+  product: Material,
+  things: readonly Ingredient[],
+  { pourG }: Outcome,
+  drawn: number,
+): MakingNote[] {
   const notes: MakingNote[] = [];
   if (things.some(({ material: { plant = "" } }) => SLIMY_SEEDS.includes(plant))) notes.push({ code: "slimy" });
   if (things.some(({ material: { form } }) => form === "powder")) notes.push({ code: "throughCloth" });
@@ -354,6 +363,7 @@ function notesOf(brewed: Brew, things: readonly Ingredient[], { pourG }: Outcome
     notes.push({ code: "potTooFull", detail: { ml: Math.round(pourG), potMl: Math.round(potMl / 50) * 50 } });
   if (drawn < DONE_SHARE - 0.1) notes.push({ code: "weak", detail: { percent: Math.round(drawn * 100) } });
   if (brewed.way !== "cold" && brewed.way !== "fridge") notes.push({ code: "hot" });
+  if (product.tags.some((tag) => STAINS.includes(tag))) notes.push({ code: "stains" });
   notes.push({ code: "keepCold" });
   return notes;
 }
