@@ -1,13 +1,12 @@
+import { brew } from "./brew";
 import type { Method } from "./method";
-import { brew } from "./methods/brew";
 
 export * from "./method";
 export * from "./keeping";
-export { drawingPace, drawnShare, DRAWING, cutOf, CUTS, type Cut } from "./drawing";
-export { boilingC, boilOffGPerH, heatingH, NET_W, saturationKPa } from "./steam";
-export { course, overLegs, tempIn, type Leg } from "./warmth";
-export { tagsOf } from "./product";
-export { BREW_WAYS, DONE_SHARE, type BrewWay } from "./methods/brew";
+export * from "./tags";
+export { BREW_WAYS, drawingPace } from "./brew";
+export { boilingC, boilOffGPerH, NET_W, saturationKPa } from "./steam";
+export { overLegs, tempIn, type Leg } from "./warmth";
 
 /** Every way of making something; the form, the route and the checks walk it. */
 export const METHODS: readonly Method[] = [brew];

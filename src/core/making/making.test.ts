@@ -2,7 +2,7 @@ import fc from "fast-check";
 import "@/core/catalogue";
 import { CATALOGUE } from "@/core/catalogue";
 import { findMaterial, type Material } from "@/core/material";
-import { BREW_WAYS, METHODS, tagsOf, type Ingredient, type Made, type Settings } from ".";
+import { answered, BREW_WAYS, METHODS, tagsOf, type Ingredient, type Made, type Settings } from ".";
 
 const [brew] = METHODS;
 const HERBS = CATALOGUE.filter(brew.takes);
@@ -168,12 +168,29 @@ describe("what cannot be made says why, at its field", () => {
       "settings.fromMl drinksTooMuch",
     ],
     ["a number that is none", nettle, { way: "boiled", wantMl: Number.NaN }, "settings.wantMl notANumber"],
+    ["more than any pot", nettle, { way: "cold", wantMl: 4990 }, "settings.wantMl tooLarge"],
     ["what nobody asks", nettle, { way: "boiled", wantMl: 300, salt: 3 }, "settings.salt unknownField"],
   ])("%s", (_, things, settings, problem) => expect(refused(things, settings)).toEqual([problem]));
 
+  test("what is not asked in this way counts as not said, whatever stands there", () => {
+    const junk = { heat: "a bonfire", potCm: -1, altitudeM: "high", lid: 7, fromMl: "much" } as unknown as Settings;
+    const [plain, odd] = [{}, junk].map((more) => made(nettle, { ...more, way: "cold", wantMl: 300 }));
+    expect(odd).toEqual(plain);
+    expect(answered(brew.fields, { ...junk, way: "cold", wantMl: 300 })).toEqual({
+      way: "cold",
+      wantMl: 300,
+      pressed: false,
+    });
+  });
+
   test("every setting may be anything, and there is an answer or a problem", () => {
     const odd = fc.oneof(fc.double(), fc.string(), fc.boolean(), fc.constant(undefined));
-    const anything = fc.dictionary(fc.constantFrom(...brew.fields.map(({ id }) => id)), odd);
+    const anything = fc
+      .tuple(
+        fc.dictionary(fc.constantFrom(...brew.fields.map(({ id }) => id)), odd),
+        fc.option(fc.constantFrom(...BREW_WAYS), { nil: undefined }),
+      )
+      .map(([settings, way]) => (way ? { ...settings, way } : settings));
     fc.assert(
       fc.property(fc.constantFrom<Material>(...CATALOGUE), fc.double(), anything, (material, massG, settings) => {
         const result = brew.make([{ material, massG }], settings as Settings, 21);

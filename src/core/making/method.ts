@@ -85,8 +85,6 @@ export interface Made {
   readonly keeps: KeepsDays;
   readonly steps: readonly MakingStep[];
   readonly notes: readonly MakingNote[];
-  /** Hours from the start and °C. */
-  readonly course: readonly (readonly [hour: number, tempC: number])[];
 }
 
 /** A way of making something, in one file: what it asks, and what follows. */
@@ -98,9 +96,23 @@ export interface Method {
   readonly make: (things: readonly Ingredient[], settings: Settings, roomC: number) => Result<Made>;
 }
 
-/** Settings with what a method takes where nothing was said. */
+/** Settings with what a method takes where nothing was said; what is not asked then counts as not said. */
 export function settled(fields: readonly MakingField[], given: Settings): Settings {
-  return Object.fromEntries(fields.map((field) => [field.id, given[field.id] ?? field.initial]));
+  const said = Object.fromEntries(fields.map(({ id, initial }) => [id, given[id] ?? initial]));
+  return Object.fromEntries(fields.map(({ id, initial, when }) => [id, when && !when(said) ? initial : said[id]]));
+}
+/** What was said of what is asked: what a making is kept with. */
+export function answered(
+  fields: readonly MakingField[],
+  given: Settings,
+): Readonly<Record<string, number | string | boolean>> {
+  const full = settled(fields, given);
+  return Object.fromEntries(
+    fields.flatMap(({ id, when }) => {
+      const value = full[id];
+      return value === undefined || (when && !when(full)) ? [] : [[id, value] as const];
+    }),
+  );
 }
 
 /** Every problem with what was said of a making, before anything is computed. */

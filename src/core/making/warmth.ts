@@ -69,16 +69,3 @@ export function overLegs(legs: readonly Leg[], rateAt: (tempC: number) => number
   }
   return sum;
 }
-
-/** Warmth along the whole, for a picture: at most `points` moments of each stretch, hours from the start and °C. */
-export function course(legs: readonly Leg[], points = 24): readonly (readonly [hour: number, tempC: number])[] {
-  let from = 0;
-  return legs.flatMap((leg) => {
-    const start = from;
-    from += leg.hours;
-    return Array.from({ length: points + 1 }, (_, i): readonly [number, number] => [
-      start + (leg.hours * i) / points,
-      tempIn(leg, (leg.hours * i) / points),
-    ]);
-  });
-}

@@ -1,5 +1,5 @@
-import { estimate, practice, type Figure } from "../figure";
-import type { Material } from "../material";
+import { estimate, practice, type Figure } from "../../figure";
+import type { Material } from "../../material";
 
 /** How a herb is cut decides how fast it draws and how much water it keeps. */
 export const CUTS = ["powder", "petal", "cut", "seed", "bark"] as const;
