@@ -140,6 +140,7 @@ test("a jar of the shelf is carried into the bowl, and what else stands there st
   await page.setViewportSize(PHONE);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(PHONE.width);
   await more.getByRole("button", { name: /^amla/ }).press("Enter");
+  await expect(more.getByRole("button").and(page.locator(":focus"))).toHaveCount(1);
   await expect(page.getByRole("button", { name: /^amla \d+ g/ })).toBeVisible();
 });
 

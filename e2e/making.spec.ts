@@ -78,3 +78,27 @@ test("a pot of 2 cm, a wish of nothing: said at the field, and nothing is lost",
   await expect(page.getByRole("button", { name: "750 ml" })).toBeVisible();
   await expect(page.getByRole("button", { name: /nettle leaf, dried/ })).toBeVisible();
 });
+
+test("by the keyboard alone, on a phone: the focus is never lost, and a reload loses nothing", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto("/making");
+  await page.getByRole("button", { name: "roselle, dried" }).press("Enter");
+  const things = page.getByRole("button", { name: "10 g roselle, dried" });
+  await expect(things).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("textbox", { name: "roselle, dried" })).toBeFocused();
+  await page.keyboard.press("ControlOrMeta+a");
+  await page.keyboard.type("12");
+  await page.getByRole("searchbox", { name: "Something more?" }).fill("hibiscus flowers");
+  await page.getByRole("dialog").getByRole("listitem").getByRole("button").first().press("Enter");
+  await page.getByRole("button", { name: /^take hibiscus/ }).press("Enter");
+  await expect(page.getByRole("searchbox", { name: "Something more?" })).toBeFocused();
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: "12 g roselle, dried" })).toBeFocused();
+  await expect(page.getByText("It stains cloth, boards", { exact: false })).toBeVisible();
+  await noFault(page);
+  await page.reload();
+  await page.getByRole("button", { name: "go on with it" }).click();
+  await expect(page.getByRole("button", { name: "12 g roselle, dried" })).toBeVisible();
+  await expect(page.getByText("You were making a tea here")).toBeHidden();
+});

@@ -20,16 +20,17 @@ self.addEventListener("activate", (event) =>
   ),
 );
 
-/** What the house says of a page: kept where it shows it, forgotten where it does not; thrown where nothing answers. */
-async function ask(path) {
-  const answer = await fetch(path, { headers: { accept: "text/html" }, cache: "no-store", redirect: "manual" });
+/** A page as the house shows it is kept; one that it does not show any more is forgotten. */
+async function heed(path, answer) {
   const pages = await caches.open(PAGES);
   if (answer.ok) await keepPage(pages, path, answer);
   else if (answer.status < 500) await pages.delete(path);
   // Sent away, or the house is locked: then it shows none of the others either.
   if (answer.type === "opaqueredirect" || answer.status === 401) await caches.delete(PAGES);
-  return answer;
 }
+/** Asks for a page anew; throws where nothing answers. */
+const renew = async (path) =>
+  heed(path, await fetch(path, { headers: { accept: "text/html" }, cache: "no-store", redirect: "manual" }));
 
 async function keepPage(pages, path, answer) {
   const headers = new Headers(answer.headers);
@@ -48,10 +49,7 @@ async function worksheet(event) {
   const path = new URL(event.request.url).pathname;
   try {
     const answer = await fetch(event.request);
-    const pages = await caches.open(PAGES);
-    if (answer.ok) await keepPage(pages, path, answer);
-    else if (answer.status < 500) await pages.delete(path);
-    if (answer.type === "opaqueredirect" || answer.redirected) await caches.delete(PAGES);
+    await heed(path, answer);
     return answer;
   } catch (trouble) {
     const kept = await caches.match(path, { cacheName: PAGES });
@@ -85,7 +83,7 @@ const DOES = {
   /** A worksheet changed, or is here for the first time: it is kept as it is now, with what it was drawn with. */
   async keep({ path, files }) {
     if (!WORKSHEET.test(path)) return;
-    await ask(path);
+    await renew(path);
     for (const url of files) if (FILE.test(new URL(url).pathname)) await file(new Request(url));
   },
   /** The bowl is done. */
@@ -93,7 +91,7 @@ const DOES = {
   /** Somebody may have been erased, or this device sent away: each page is asked for again. */
   async check() {
     const pages = await caches.open(PAGES);
-    for (const { url } of await pages.keys()) await ask(new URL(url).pathname);
+    for (const { url } of await pages.keys()) await renew(new URL(url).pathname);
   },
   forgetAll: () => caches.delete(PAGES),
   /** When the page that asks was kept, where it was drawn from what is kept. */

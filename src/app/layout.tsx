@@ -41,7 +41,7 @@ export default async function Layout({ children }: { children: ReactNode }) {
         <a
           href="#main"
           className={
-            "sr-only focus:not-sr-only focus:absolute focus:left-4 focus:top-2 focus:z-50" + " focus:bg-ware focus:p-2"
+            "sr-only focus:not-sr-only focus:absolute focus:left-4 focus:top-2 focus:z-50 focus:bg-ware focus:p-2"
           }
         >
           Skip to the page

@@ -1,16 +1,7 @@
 import { checkNumber } from "@/core/checkNumber";
-import { METHODS, type Ingredient, type Made, type Settings } from "@/core/making";
+import { answered, METHODS, type Ingredient, type Made, type Settings } from "@/core/making";
 import type { Problem } from "@/core/problem";
-import {
-  dayNumber,
-  dayText,
-  jarFor,
-  jarMaterial,
-  lookupOn,
-  ownId,
-  type MadeFigures,
-  type OwnThing,
-} from "@/core/shelf";
+import { asOnShelf, dayNumber, dayText, jarFor, lookupOn, ownId, type MadeFigures, type OwnThing } from "@/core/shelf";
 import { pricePerG } from "@/core/stock";
 import type { MakingInput, MakingSettingInput } from "@/inputs/shelfInput";
 import * as store from "@/store/jars";
@@ -75,10 +66,10 @@ export async function makeMaking({ input, settings: house }: Asked<MakingInput>,
   if (problems.length > 0) throw unusable(problems);
 
   const drawn = input.things.map((thing) => ({ ...thing, jar: jarFor(shelf, thing) }));
-  const ingredients: Ingredient[] = drawn.map(({ materialId, massG, jar }) => {
-    const material = find(materialId)!;
-    return { material: jar ? jarMaterial(jar, material, house.spoons, shelf.learnt) : material, massG };
-  });
+  const ingredients = input.things.map(({ materialId, jarId, massG }): Ingredient => ({
+    material: asOnShelf(shelf, find(materialId)!, house.spoons, jarId),
+    massG,
+  }));
   const settings: Settings = Object.fromEntries(input.settings.map((one) => [one.id, valueOf(one)]));
   const result = method.make(ingredients, settings, house.kitchenTempC);
   if (!result.ok) throw unusable(result.problems);
@@ -108,11 +99,7 @@ export async function makeMaking({ input, settings: house }: Asked<MakingInput>,
     made: {
       method: method.id,
       things: input.things.map(({ materialId, massG }) => ({ materialId, massG })),
-      settings: Object.fromEntries(
-        Object.entries(settings).filter(
-          (entry): entry is [string, number | string | boolean] => entry[1] !== undefined,
-        ),
-      ),
+      settings: answered(method.fields, settings),
       kitchenTempC: house.kitchenTempC,
       figures: figuresOf(made),
     },

@@ -2,7 +2,7 @@
 import { useEffect, useRef } from "react";
 import type { Change } from "@/store/changes";
 import { fetchJson } from "./api";
-import { tellKeeper } from "./batch/kept";
+import { tellKeeper } from "./keeper";
 import { syncClock } from "./clock";
 import { noteBuild } from "./newerHouse";
 

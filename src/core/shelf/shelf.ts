@@ -33,6 +33,12 @@ export function jarFor(
   );
 }
 
+/** A thing as this shelf has it: by the jar that is named, or the one in use, or as the tables say. */
+export function asOnShelf(shelf: Shelf, material: Material, spoons: Spoons, jarId?: string): Material {
+  const jar = jarFor(shelf, { materialId: material.id, ...(jarId ? { jarId } : {}) });
+  return jar ? jarMaterial(jar, material, spoons, shelf.learnt) : material;
+}
+
 /**
  * A blend as this shelf makes it: every line with the jar it draws on, and the household's own figures that it uses.
  * A jar that is gone gives way to another of the same thing, or to the tables.

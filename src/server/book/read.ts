@@ -138,6 +138,7 @@ function senseOf(book: Book): Problem[] {
     note(checkNumber(`${at}.leftG`, jar.leftG, "jarLedgerG"));
     within(at, checkJar(jar, "9999-12-31"));
     if (jar.made) within(`${at}.made`, checkMade(jar.made));
+    note(strangeIn(jar.made, `${at}.made`));
     jar.weighings.forEach((weighing, n) => {
       id(`${at}.weighings.${n}.id`, weighing.id);
       if (material) within(`${at}.weighings.${n}`, checkWeighing(weighing, material));

@@ -1,29 +1,8 @@
 "use client";
 import { useEffect, useState } from "react";
-import { BUILD } from "@/build";
 import { fetchJson } from "../api";
+import { canKeep, KEEPER, tellKeeper, type Message } from "../keeper";
 import type { Events } from "./useEvents";
-
-/** What keeps worksheets on the device (`public/worksheet.js`), and does as it is told. */
-const WORKER = `/worksheet.js?build=${BUILD}`;
-type Message =
-  | { readonly do: "keep"; readonly path: string; readonly files: readonly string[] }
-  | { readonly do: "forget"; readonly path: string }
-  | { readonly do: "check" }
-  | { readonly do: "forgetAll" };
-
-/** Whether this device may keep a page: a browser lets it on this machine itself and over https, and nowhere else. */
-const canKeep = (): boolean =>
-  process.env.NODE_ENV === "production" && window.isSecureContext && "serviceWorker" in navigator;
-
-/** Tells what keeps worksheets, where there is such a thing; what it does with it is its own affair. */
-export function tellKeeper(message: Message): void {
-  if (!canKeep()) return;
-  void navigator.serviceWorker
-    .getRegistration()
-    .then((found) => found?.active?.postMessage(message))
-    .catch(() => undefined);
-}
 
 const KEEP_SOON_MS = 300;
 const ASK_AGAIN_MS = 4000;
@@ -65,7 +44,7 @@ export function useKept(batchId: string, closed: boolean, noted: number): Kept {
     const timer = setTimeout(() => {
       const files = performance.getEntriesByType("resource").map(({ name }) => name);
       void navigator.serviceWorker
-        .register(WORKER)
+        .register(KEEPER)
         .then(() => navigator.serviceWorker.ready)
         .then(({ active }) => active?.postMessage({ do: "keep", path, files } satisfies Message))
         .catch(() => setCannot(true));

@@ -1,7 +1,7 @@
 "use client";
 import { HEAPS, massG, type Material } from "@/core/material";
 import { FILLS, UNITS, type Fill, type TypedAmount, type Unit } from "@/core/measure";
-import { jarFor, jarMaterial } from "@/core/shelf";
+import { asOnShelf } from "@/core/shelf";
 import { mismatchIn } from "@/core/search";
 import { gramWords } from "@/words/amounts";
 import { mismatchWords } from "@/words/shelf";
@@ -41,8 +41,7 @@ export function AmountFields({
 }: AmountFieldsProps) {
   const { spoons, shelf } = useShelf();
   // The jar it comes from weighs a spoon of it in its own way.
-  const jar = of && jarFor(shelf, { materialId: of.id, ...(jarId ? { jarId } : {}) });
-  const material = of && jar ? jarMaterial(jar, of, spoons) : of;
+  const material = of && asOnShelf(shelf, of, spoons, jarId);
   const reading = of && readingOf(of, text);
   const set = ({ count, unit: to, fill: how }: TypedAmount) =>
     onChange({ text: textOf(count.value), unit: to, fill: how });

@@ -8,6 +8,7 @@ import { problemWords } from "@/words/problems";
 import { inShortWords } from "@/words/verdict";
 import { Announced } from "../parts/Announced";
 import { later, opened } from "../parts/later";
+import { useLastGood } from "../parts/useLastGood";
 import { OfferedDraft } from "../forms/OfferedDraft";
 import { useDraft } from "../forms/useDraft";
 import { allTables } from "../shelf/allTables";
@@ -100,15 +101,9 @@ export function BlendView({
   const [openLine, setOpenLine] = useState<number>();
   const question = useMemo(() => questionOf(doc, spoons, shelf), [doc, spoons, shelf]);
   const result = useMemo(() => computePaste(question), [question]);
-  const last = useRef<Solved | undefined>(undefined);
-  useEffect(() => {
-    if (result.ok) last.current = { answer: result.value, question };
-  }, [result, question]);
-  const [kept, setKept] = useState<Solved>();
-  useEffect(() => {
-    if (!result.ok) setKept(last.current);
-  }, [result]);
-  const shown: Solved | undefined = result.ok ? { answer: result.value, question } : kept;
+  const shown = useLastGood(
+    useMemo((): Solved | undefined => (result.ok ? { answer: result.value, question } : undefined), [result, question]),
+  );
 
   const drawn = usePour(result.ok ? question : undefined);
 

@@ -3,7 +3,7 @@ import { useCallback, useDeferredValue, useEffect, useMemo, useRef } from "react
 import { convertForm, massG, NOT_IN_A_PASTE, otherForms, type Material } from "@/core/material";
 import { UNITS, type TypedAmount, type Unit } from "@/core/measure";
 import { isDrink, readPage, thingKey, unitKey, type Meanings, type PageLine, type ThingLine } from "@/core/search";
-import { jarFor, jarMaterial } from "@/core/shelf";
+import { asOnShelf } from "@/core/shelf";
 import { conversionWords, mismatchWords } from "@/words/shelf";
 import { send } from "../api";
 import { useBackCloses } from "../parts/backCloses";
@@ -72,8 +72,7 @@ export function NotebookPage({ already, written, setWritten, onTake, onClose }: 
   const own = useCallback(
     (id: string) => {
       const material = find(id);
-      const jar = material && jarFor(shelf, { materialId: id });
-      return jar ? jarMaterial(jar, material, spoons) : material;
+      return material && asOnShelf(shelf, material, spoons);
     },
     [find, shelf, spoons],
   );

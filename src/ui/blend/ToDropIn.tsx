@@ -28,6 +28,19 @@ export function ToDropIn({ empty, already, onAdd, made, starts }: ToDropInProps)
     const material = find(id);
     return material && !NOT_IN_A_PASTE.includes(material.form) ? [{ material, leftG }] : [];
   });
+  const heaps = useRef<HTMLUListElement>(null);
+  const pressed = useRef<number>(undefined);
+  // The heap that was pressed is in the bowl: the focus goes on to the next.
+  useEffect(() => {
+    if (pressed.current === undefined) return;
+    const buttons = heaps.current?.querySelectorAll("button");
+    buttons?.[Math.min(pressed.current, buttons.length - 1)]?.focus();
+    pressed.current = undefined;
+  }, [already.length]);
+  const press = (material: Material, at: number) => {
+    pressed.current = at;
+    onAdd(material);
+  };
   const add = useRef(onAdd);
   useEffect(() => {
     add.current = onAdd;
@@ -46,17 +59,18 @@ export function ToDropIn({ empty, already, onAdd, made, starts }: ToDropInProps)
         <>
           <h2>{empty ? "On your shelf" : "More from your shelf"}</h2>
           <ul
+            ref={heaps}
             className={
               empty ? "grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 lg:grid-cols-6" : "flex overflow-x-auto pb-1"
             }
           >
-            {stocked.map(({ material, leftG }) => (
+            {stocked.map(({ material, leftG }, i) => (
               <li
                 key={material.id}
                 className={`cursor-grab ${empty ? "" : "w-28 shrink-0"}`}
                 ref={(element) => (element ? carried(element, material.id) : undefined)}
               >
-                <Heap name={material.names[0].text} colour={material.colour} onPress={() => onAdd(material)}>
+                <Heap name={material.names[0].text} colour={material.colour} onPress={() => press(material, i)}>
                   <span className="text-sm text-quiet">{gramWords(leftG)} g</span>
                 </Heap>
               </li>

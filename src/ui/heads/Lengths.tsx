@@ -1,6 +1,7 @@
 "use client";
 import { LANDMARKS, PLAIN_HEAD, type Landmark } from "@/core/head";
 import { LANDMARK_NAME } from "@/words/names";
+import { TILE } from "../parts/tile";
 import { HeadPicture } from "./HeadPicture";
 
 const SHOWN: readonly Landmark[] = LANDMARKS.filter((one) => one !== "collar" && one !== "armpit");
@@ -20,10 +21,7 @@ export function Lengths({ chosen, onChoose }: LengthsProps) {
             type="button"
             aria-pressed={chosen === landmark}
             onClick={() => onChoose(landmark)}
-            className={
-              "w-full rounded-[3px] border-[1.5px] border-transparent pb-1 text-center hover:bg-sunk" +
-              " aria-pressed:border-ink aria-pressed:bg-sunk"
-            }
+            className={`pb-1 ${TILE}`}
           >
             <HeadPicture head={{ ...PLAIN_HEAD, longest: { landmark } }} text={LANDMARK_NAME[landmark]} bare />
             {LANDMARK_NAME[landmark]}

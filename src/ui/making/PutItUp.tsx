@@ -17,6 +17,7 @@ interface PutItUpProps {
   readonly made: Made;
   /** What it would be called. */
   readonly called: string;
+  readonly onDone: () => void;
 }
 
 /** One setting as the house takes it. */
@@ -35,7 +36,7 @@ const settingOf = ([id, value]: [string, number | string | boolean | undefined])
       ];
 
 /** It is made: it draws on the jars of what went in, and stands on the shelf as a jar with figures of its own. */
-export function PutItUp({ method, things, settings, made, called }: PutItUpProps) {
+export function PutItUp({ method, things, settings, made, called, onDone }: PutItUpProps) {
   const router = useRouter();
   const { busy, at, trouble, wholeTrouble, refused, settle, write, idFor } = useWrite();
   const [name, setName] = useState<string>();
@@ -57,6 +58,7 @@ export function PutItUp({ method, things, settings, made, called }: PutItUpProps
       ...what,
     });
     if (!answer.ok) return;
+    onDone();
     router.push(`/shelf/${answer.value.id}`);
     router.refresh();
   };

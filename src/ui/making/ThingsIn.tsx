@@ -1,4 +1,5 @@
 "use client";
+import { useEffect, useRef } from "react";
 import type { Method } from "@/core/making";
 import type { Material } from "@/core/material";
 import { AmountFields } from "../blend/AmountFields";
@@ -17,25 +18,30 @@ interface ThingsInProps {
 /** What goes in, each with its amount, and one more. */
 export function ThingsIn({ things, method, problemAt, onAdd, onChange }: ThingsInProps) {
   const { find } = useShelf();
+  const box = useRef<HTMLDivElement>(null);
+  const count = useRef(things.length);
+  // What was pressed is gone with its thing: the focus stays here.
+  useEffect(() => {
+    if (things.length < count.current) [...(box.current?.querySelectorAll("input") ?? [])].at(-1)?.focus();
+    count.current = things.length;
+  }, [things.length]);
   return (
-    <div className="flex flex-col gap-4">
+    <div ref={box} className="flex flex-col gap-4">
       {things.map((thing, i) => {
         const material = find(thing.materialId);
         return (
-          <div key={thing.key} className="flex flex-col gap-2 border-b border-line pb-3">
+          <div key={thing.materialId} className="flex flex-col gap-2 border-b border-line pb-3">
             <AmountFields
               label={material?.names[0].text ?? thing.materialId}
               amount={thing}
               material={material}
               problem={problemAt(String(i))}
-              onChange={(change) =>
-                onChange(things.map((one) => (one.key === thing.key ? { ...one, ...change } : one)))
-              }
+              onChange={(change) => onChange(things.map((one) => (one === thing ? { ...one, ...change } : one)))}
             />
             <button
               type="button"
               className="pressable min-h-11 self-start"
-              onClick={() => onChange(things.filter(({ key }) => key !== thing.key))}
+              onClick={() => onChange(things.filter((one) => one !== thing))}
             >
               take {material?.names[0].text ?? "it"} out
             </button>

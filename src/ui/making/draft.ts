@@ -1,12 +1,12 @@
 import type { Ingredient, MakingField, Method, Settings } from "@/core/making";
 import { massG, type Lookup } from "@/core/material";
-import type { Spoons } from "@/core/measure";
+import { FILLS, UNITS, type Spoons } from "@/core/measure";
+import { asOnShelf, type Shelf } from "@/core/shelf";
 import type { DraftAmount } from "../blend/AmountFields";
 import { textOf, typed } from "../forms/typed";
 
-/** One thing as it stands in the form. */
+/** One thing as it stands in the form; each thing once. */
 export interface DraftThing extends DraftAmount {
-  readonly key: number;
   readonly materialId: string;
 }
 /** A making as it is typed: numbers as text. */
@@ -19,10 +19,25 @@ const firstOf = (field: MakingField): string | boolean =>
   field.kind === "number" ? (field.initial === undefined ? "" : textOf(field.initial)) : field.initial;
 
 /** A making in which nothing was said yet. */
-export const freshMaking = ({ fields }: Method, things: DraftMaking["things"] = []): DraftMaking => ({
-  things,
+export const freshMaking = ({ fields }: Method): DraftMaking => ({
+  things: [],
   settings: Object.fromEntries(fields.map((field) => [field.id, firstOf(field)])),
 });
+
+/** Whether something kept on a device is a making as it was typed. */
+export function isDraftMaking(kept: unknown): kept is DraftMaking {
+  const { things, settings } = (kept ?? {}) as Partial<DraftMaking>;
+  return (
+    Array.isArray(things) &&
+    things.every(
+      ({ materialId, text, unit, fill }: Partial<DraftThing>) =>
+        typeof materialId === "string" && typeof text === "string" && UNITS.includes(unit!) && FILLS.includes(fill!),
+    ) &&
+    typeof settings === "object" &&
+    settings !== null &&
+    Object.values(settings).every((value) => typeof value === "string" || typeof value === "boolean")
+  );
+}
 
 /** What was typed as the core reads it; what is not asked is left out. */
 export function settingsOf({ fields }: Method, { settings }: DraftMaking): Settings {
@@ -33,9 +48,11 @@ export function settingsOf({ fields }: Method, { settings }: DraftMaking): Setti
   return all;
 }
 
-/** What goes in, in g; a thing that is not known is left out. */
-export const ingredientsOf = ({ things }: DraftMaking, find: Lookup, spoons: Spoons): Ingredient[] =>
+/** What goes in, each by the jar of it that is in use, in g; a thing that is not known is left out. */
+export const ingredientsOf = ({ things }: DraftMaking, find: Lookup, shelf: Shelf, spoons: Spoons): Ingredient[] =>
   things.flatMap(({ materialId, text, unit, fill }) => {
-    const material = find(materialId);
-    return material ? [{ material, massG: massG(material, typed(text), unit, fill, spoons)?.value ?? NaN }] : [];
+    const known = find(materialId);
+    if (!known) return [];
+    const material = asOnShelf(shelf, known, spoons);
+    return [{ material, massG: massG(material, typed(text), unit, fill, spoons)?.value ?? NaN }];
   });

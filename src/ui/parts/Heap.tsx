@@ -1,10 +1,9 @@
 import Link from "next/link";
 import type { ReactNode } from "react";
 import { ownColour } from "./colour";
+import { TILE } from "./tile";
 
-const LOOK =
-  "group flex min-h-20 w-full flex-col items-center justify-start rounded-[3px] border-[1.5px] border-transparent" +
-  " px-1 py-1 text-center leading-tight hover:bg-sunk aria-pressed:border-ink aria-pressed:bg-sunk";
+const LOOK = `group flex min-h-20 flex-col items-center justify-start px-1 py-1 leading-tight ${TILE}`;
 
 interface HeapProps {
   readonly name: string;

@@ -6,7 +6,7 @@ import type { Going } from "@/core/batch";
 import { goingWords } from "@/words/going";
 import { clockWords } from "@/words/times";
 import { fetchJson } from "../api";
-import { tellKeeper } from "../batch/kept";
+import { tellKeeper } from "../keeper";
 import { houseNow } from "../clock";
 import { useNewerHouse } from "../newerHouse";
 import { useChanges } from "../useChanges";

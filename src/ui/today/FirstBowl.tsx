@@ -11,6 +11,7 @@ import { AddThing } from "../blend/AddThing";
 import { Lengths } from "../heads/Lengths";
 import { Heap } from "../parts/Heap";
 import { StartingPages, type StartingPage } from "../parts/StartingPages";
+import { TILE } from "../parts/tile";
 import { theirSettings } from "./theirSettings";
 
 interface FirstBowlProps {
@@ -79,10 +80,7 @@ export function FirstBowl({ heaps, starts, unset }: FirstBowlProps) {
                   type="button"
                   aria-pressed={hair === count}
                   onClick={() => setHair(count)}
-                  className={
-                    "flex w-full flex-col items-center rounded-[3px] border-[1.5px] border-transparent pb-1" +
-                    " hover:bg-sunk aria-pressed:border-ink aria-pressed:bg-sunk"
-                  }
+                  className={`flex flex-col items-center pb-1 ${TILE}`}
                 >
                   <svg viewBox="-28 -28 56 56" className="h-20 w-20" aria-hidden>
                     <circle
