@@ -7,6 +7,8 @@ import type * as Correct from "../src/core/correct";
 import playwright from "../playwright.config";
 import { closeDatabase } from "../src/store/connection";
 import { recording } from "./record";
+import { making } from "./makings";
+import { resting } from "./rest";
 import { shelving } from "./shelf";
 
 /** Prints figures beside their limits; it reports and never fails. */
@@ -313,6 +315,8 @@ async function browsing() {
 await computing();
 await browsing();
 await recording(report);
+await making(report);
+resting(report);
 await shelving(report);
 await closeDatabase();
 report("second start to first page", Number(process.env.SECOND_START_MS ?? NaN) / 1000, 15, "s");

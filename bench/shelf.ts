@@ -2,8 +2,6 @@ import { gzipSync } from "node:zlib";
 import { build } from "esbuild";
 import { v7 as uuid } from "uuid";
 import { CATALOGUE } from "../src/core/catalogue";
-import { METHODS } from "../src/core/making";
-import { findMaterial } from "../src/core/material";
 import { REGIONAL_NAMES } from "../src/core/regional";
 import { parseAmount } from "../src/core/measure";
 import { search, searchIndex } from "../src/core/search";
@@ -110,11 +108,6 @@ export async function shelving(report: Report) {
     0.2,
     "ms",
   );
-  const [brew] = METHODS;
-  const pot = ["rosemary-leaf-whole", "amla-whole"].map((id) => ({ material: findMaterial(id)!, massG: 15 }));
-  const brews: number[] = [];
-  for (let i = 0; i < 400; i++) brews.push(await clocked(() => brew.make(pot, { way: "boiled", wantMl: 300 + i }, 21)));
-  report("a tea of two herbs along its warmth, with bands and other ways, median", median(brews), 1, "ms");
   report(
     "the catalogue as the browser gets it, gzipped",
     (await minified("src/core/catalogue/index.ts")) - (await minified("src/core/material/index.ts")),

@@ -134,7 +134,7 @@ describe("solves against a root finder (npm newton-raphson-method), to 1e-9 over
         expect(found).not.toBe(false);
         expect(Math.abs((found as number) / grams - 1)).toBeLessThan(1e-9);
       }),
-      { numRuns: 300 },
+      { numRuns: 120 },
     );
   });
   test("a scale on the parts", () => {
@@ -150,7 +150,7 @@ describe("solves against a root finder (npm newton-raphson-method), to 1e-9 over
         );
         expect(Math.abs((found as number) / scale - 1)).toBeLessThan(1e-9);
       }),
-      { numRuns: 300 },
+      { numRuns: 120 },
     );
   });
   test("parts and liquid for a total", () => {
@@ -170,7 +170,7 @@ describe("solves against a root finder (npm newton-raphson-method), to 1e-9 over
         expect(Math.abs((found as number) / solved.scale - 1)).toBeLessThan(1e-9);
         expect(Math.abs(left(found as number) / solved.freeG - 1)).toBeLessThan(1e-6);
       }),
-      { numRuns: 300 },
+      { numRuns: 120 },
     );
   });
 });

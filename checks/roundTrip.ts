@@ -55,7 +55,7 @@ export const takeOut = async (house: TestHouse, id: string) => {
 export function comparable(book: Book) {
   const byId = <T extends { readonly id: string }>(list: readonly T[] = []): T[] =>
     [...list].sort((a, b) => (a.id < b.id ? -1 : 1));
-  const { persons, devices, heads, blends, batches, things, jars } = book;
+  const { persons, devices, heads, blends, batches, things, jars, makings } = book;
   return {
     persons: byId(persons),
     devices: byId(devices),
@@ -63,6 +63,10 @@ export function comparable(book: Book) {
     blends: byId(blends),
     things: byId(things),
     jars: byId(jars),
+    makings: byId(makings).map((making) => ({
+      ...making,
+      events: making.events.map(({ revSeen: _, ...event }) => event),
+    })),
     batches: byId(batches).map((batch) => ({
       ...batch,
       events: batch.events.map(({ revSeen: _, ...event }) => event),

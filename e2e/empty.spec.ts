@@ -40,7 +40,10 @@ test("an empty household shows the first step, and gets to its first bowl", asyn
   await page.goto("/shelf/gathering");
   await expect(page.getByText("No blend is kept yet.")).toBeVisible();
   await page.goto("/shelf/mix");
-  await expect(page.getByText("There is no powder on the shelf yet.")).toBeVisible();
+  await expect(page.getByRole("link", { name: "Make a dry mixture" })).toBeVisible();
+  await page.goto("/making");
+  await expect(page.getByRole("heading", { name: "What shall it be?" })).toBeVisible();
+  await noFault(page);
   await page.goto("/heads");
   await expect(page.getByRole("heading", { level: 1 })).toHaveText("No head is kept yet.");
   await noFault(page);

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import { METHODS } from "../src/core/making";
 import { noFault } from "./steps";
 
 test.describe("every view, both lights, both sizes", () => {
@@ -17,6 +18,8 @@ test.describe("every view, both lights, both sizes", () => {
         const { blends } = await (await request.get("/api/v1/blends")).json();
         const { batches } = await (await request.get("/api/v1/batches")).json();
         const { jars } = await (await request.get("/api/v1/shelf")).json();
+        const { makings } = await (await request.get("/api/v1/makings")).json();
+        const going = makings.find(({ closedMs }: { closedMs?: number }) => closedMs === undefined);
         const { heads } = await (await request.get("/api/v1/heads")).json();
         await context.addCookies([{ name: "infusing_theme", value: theme, url: baseURL! }]);
         // Each light and each size once: a look at everything takes axe seconds a page. The others look with the clock
@@ -36,6 +39,7 @@ test.describe("every view, both lights, both sizes", () => {
           "/log",
           `/log?head=${heads[0].id}&how=yes`,
           `/batches/${batches[0].id}`,
+          `/batches/${batches.find(({ blendName }: { blendName: string }) => blendName === "Ferry rust").id}/rest`,
           "/house",
           "/shelf",
           `/shelf/${jars[0].id}`,
@@ -45,6 +49,9 @@ test.describe("every view, both lights, both sizes", () => {
           `/shelf/gathering?want=${henna}`,
           "/measure",
           "/making",
+          ...METHODS.filter((_, i) => (looked && width === 1280) || i < 2).map(({ id }) => `/making/${id}`),
+          `/makings/${going.id}`,
+          `/makings/${makings[0].id}`,
           `/measure?jar=${jars[0].id}`,
           `/measure?batch=${batches[0].id}`,
           "/practice",

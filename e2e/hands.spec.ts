@@ -68,7 +68,7 @@ test("two bowls: the foot shows each and switches between them, waiting taps sta
   await page.getByRole("button", { name: "Done: gather" }).click();
   await page.goto(`/batches/${two}`);
   await page.getByRole("button", { name: "Done: gather" }).click();
-  const bowls = page.getByRole("list", { name: "Bowls" });
+  const bowls = page.getByRole("list", { name: "Going on" });
   await expect(bowls.getByRole("link", { name: /Bowl two for Bea/ })).toHaveAttribute("aria-current", "page");
   await expect(bowls.getByRole("link", { name: /Bowl two for Bea/ })).toBeInViewport();
   await bowls.getByRole("link", { name: /Bowl one for Ayo/ }).click();

@@ -9,7 +9,8 @@ test("a tea from an empty pot: pressed, weighed, drawn in another way, boiled do
   page,
 }) => {
   await page.goto("/shelf");
-  await page.getByRole("link", { name: "make a tea" }).click();
+  await page.getByRole("link", { name: "make something" }).click();
+  await page.getByRole("link", { name: /^a tea/ }).click();
   await expect(page.getByRole("heading", { name: "What goes into the pot?" })).toBeVisible();
   await noFault(page);
   await page.getByRole("button", { name: "fenugreek seeds, whole" }).click();
@@ -63,7 +64,7 @@ test("a tea from an empty pot: pressed, weighed, drawn in another way, boiled do
 });
 
 test("a pot of 2 cm, a wish of nothing: said at the field, and nothing is lost", async ({ page }) => {
-  await page.goto("/making");
+  await page.goto("/making/brew");
   await page.getByRole("button", { name: "nettle leaf, dried" }).click();
   await page.getByRole("button", { name: /^a low ring/ }).click();
   await page.getByLabel("The pot is so wide, cm").fill("2");
@@ -81,7 +82,7 @@ test("a pot of 2 cm, a wish of nothing: said at the field, and nothing is lost",
 
 test("by the keyboard alone, on a phone: the focus is never lost, and a reload loses nothing", async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto("/making");
+  await page.goto("/making/brew");
   await page.getByRole("button", { name: "roselle, dried" }).press("Enter");
   const things = page.getByRole("button", { name: "10 g roselle, dried" });
   await expect(things).toBeFocused();
@@ -101,4 +102,53 @@ test("by the keyboard alone, on a phone: the focus is never lost, and a reload l
   await page.getByRole("button", { name: "go on with it" }).click();
   await expect(page.getByRole("button", { name: "12 g roselle, dried" })).toBeVisible();
   await expect(page.getByText("You were making a tea here")).toBeHidden();
+});
+
+test("a house high up: its pot boils cooler, and whoever makes a tea there need not say so", async ({
+  page,
+  request,
+}) => {
+  const high = (altitudeM: number) => request.put("/api/v1/settings", { data: { altitudeM } });
+  await page.goto("/house");
+  await page.getByLabel("The house stands above the sea, m").fill("9000");
+  await expect(page.getByText("This is too much; it ends at 5000.")).toBeVisible();
+  await page.getByLabel("The house stands above the sea, m").fill("3000");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText("Kept.")).toBeVisible();
+  await page.goto("/making/brew?of=amla-whole~15");
+  await page.getByRole("button", { name: /^a low ring/ }).click();
+  await expect(page.getByLabel("Above the sea, m")).toHaveValue("3000");
+  expect((await high(0)).status()).toBe(200);
+});
+
+test("on a phone, by the keyboard: a fresh leaf wants an oil and says its dangers; a cream when it is warm", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto("/making/oil");
+  await page.getByRole("button", { name: "hibiscus leaves, fresh", exact: true }).press("Enter");
+  await expect(page.getByText("There is no oil in it yet. Add one.")).toBeVisible();
+  await expect(page.getByRole("button", { name: /^30 g hibiscus leaves/ })).toBeFocused();
+  await noFault(page);
+  await page.getByRole("button", { name: "sesame oil", exact: true }).press("Enter");
+  await expect(page.getByRole("button", { name: /and 100 g sesame oil$/ })).toBeFocused();
+  await expect(page.getByText(/^Fresh plant brings water/)).toBeVisible();
+  await expect(page.getByText(/Hot oil burns like nothing else/)).toBeVisible();
+  await page.getByRole("button", { name: /^over water for 4 h/ }).press("Enter");
+  await page.getByRole("radio", { name: "cold, in a cupboard" }).check();
+  await page.keyboard.press("Escape");
+  await expect(page.getByText(/^There is water left in it/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "cold, in a cupboard for 7 days" })).toBeVisible();
+
+  await page.goto("/making/starch");
+  await page.getByRole("button", { name: "cornstarch", exact: true }).press("Enter");
+  const comes = page.getByRole("region", { name: "What comes of it" });
+  await expect(comes.getByText(/^cream, \d+ Pa|^a thick paste, \d+ Pa/)).toBeVisible();
+  await expect(comes.getByText(/^\d+ min \(\d+–\d+\)$/)).toBeVisible();
+  await page.getByRole("button", { name: "13 g cornstarch" }).press("Enter");
+  await page.getByRole("textbox", { name: "cornstarch" }).fill("120");
+  await expect(page.getByText(/^So much sets to a block/)).toBeAttached();
+  await page.getByRole("searchbox", { name: "Something more?" }).fill("coconut milk");
+  await page.getByRole("dialog").getByRole("listitem").getByRole("button").first().press("Enter");
+  await expect(page.getByRole("textbox", { name: /^coconut milk/ })).toBeFocused();
 });

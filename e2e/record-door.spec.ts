@@ -26,6 +26,7 @@ const NOBODY: Ids = {
   thingId: uuid(),
   weighingId: uuid(),
   readingId: uuid(),
+  makingId: uuid(),
 };
 
 /** The house is locked for these tests, by a page that is in, and open again after them. */

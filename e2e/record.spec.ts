@@ -2,6 +2,7 @@ import { expect, test, type APIRequestContext, type Browser, type Page } from "@
 import { v7 as uuid } from "uuid";
 import { foldBatch, type BatchEvent } from "../src/core/batch";
 import { seeded } from "../src/core/figure";
+import { PASTE_MODEL } from "../src/core/paste";
 import { database } from "../src/store/connection";
 import { HEAD_INPUT } from "./samples";
 import { secondServer, type Server } from "./server";
@@ -94,7 +95,9 @@ test("a bowl computed with another model stays as it was computed, and says what
     .update({ model: 0, answer: JSON.stringify({ ...before, totalG: { low: 700, mid: 800, high: 900 } }) });
   await page.goto(`/batches/${id}`);
   await expect(
-    page.getByText(/^Computed with model 0, and kept so\. Today’s, 5, says \d+ g with \d+ ml\./),
+    page.getByText(
+      new RegExp(`^Computed with model 0, and kept so\\. Today’s, ${PASTE_MODEL}, says \\d+ g with \\d+ ml\\.`),
+    ),
   ).toBeVisible();
   await expect(page.getByText(/^Makes 800 g/)).toBeVisible();
 });

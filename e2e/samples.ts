@@ -23,7 +23,7 @@ export const HENNA_INPUT = {
   target: { word: "thickPaste" },
   lines: [
     { materialId: "henna", role: "part", amount: 100, unit: "g" },
-    { materialId: "lemon-juice", role: "fixed", amount: 2, unit: "tbsp" },
+    { materialId: "lemon-juice", role: "fixed", amount: 8, unit: "tbsp" },
   ],
 };
 const { head: _, ...blend } = PASTE_INPUT;
@@ -50,6 +50,7 @@ export interface Ids {
   readonly thingId: string;
   readonly weighingId: string;
   readonly readingId: string;
+  readonly makingId: string;
 }
 
 const ID_OF: Readonly<Record<string, keyof Ids>> = {
@@ -63,6 +64,7 @@ const ID_OF: Readonly<Record<string, keyof Ids>> = {
   things: "thingId",
   weighings: "weighingId",
   readings: "readingId",
+  makings: "makingId",
 };
 
 /** A path with the id that the word before it stands for. */
@@ -118,6 +120,25 @@ export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
     ],
     name: "A sample tea",
   }),
+  "post /makings/begun": () => ({
+    id: uuid(),
+    method: "brew",
+    things: [{ materialId: "rosemary-leaf-whole", massG: 10 }],
+    settings: [{ id: "way", choice: "cold" }],
+    name: "A sample tea",
+  }),
+  "post /makings/{id}/events": () => ({
+    events: [
+      {
+        id: uuid(),
+        payload: { kind: "stepDone", step: "weigh", done: true },
+        deviceSeq: 1,
+        revSeen: 1,
+        deviceClock: new Date().toISOString(),
+      },
+    ],
+  }),
+  "post /makings/{id}/jar": () => ({ id: uuid(), thingId: uuid(), name: "A sample tea" }),
   "put /jars/{id}": () => ({ materialId: "amla", name: "A sample", fullG: 100, baseRev: 1 }),
   "put /jars/{id}/removed": () => ({ removed: false }),
   "post /jars/{id}/weighings": () => ({ id: uuid(), count: 2, unit: "tbsp", massG: 15 }),

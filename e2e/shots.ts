@@ -16,13 +16,11 @@ async function shot(
   path: string,
   size: typeof WIDE,
   theme: "light" | "dim",
-  media?: "print",
   act?: (page: Page) => Promise<void>,
 ) {
   const context = await browser.newContext({ viewport: size, reducedMotion: "reduce" });
   await context.addCookies([{ name: "infusing_theme", value: theme, url: base }]);
   const page = await context.newPage();
-  if (media) await page.emulateMedia({ media });
   await page.goto(base + path, { waitUntil: "networkidle" });
   await act?.(page);
   await page.evaluate(() => document.fonts.ready);
@@ -31,7 +29,7 @@ async function shot(
 }
 
 const get = async (path: string) => (await fetch(`${base}/api/v1/${path}`)).json();
-const [{ blends }, { going }, { jars }] = [await get("blends"), await get("now"), await get("shelf")];
+const [{ blends }, { going, makings }, { jars }] = [await get("blends"), await get("now"), await get("shelf")];
 const blend = (name: string) => `/blend/${blends.find((one: { name: string }) => one.name === name).id}`;
 const batch = `/batches/${going[0].batchId}`;
 
@@ -41,29 +39,30 @@ await shot("blend-henna-dim", blend("Ferry rust"), WIDE, "dim");
 await shot("blend-phone", blend("Coil softener"), PHONE, "light");
 await shot("bowl", batch, WIDE, "light");
 await shot("bowl-phone-dim", batch, PHONE, "dim");
-await shot("bowl-printed", batch, { width: 794, height: 1123 }, "light", "print");
 await shot("heads", "/heads", WIDE, "light");
 await shot("log", "/log", WIDE, "light");
 await shot("bowls", `${blend("Coil softener")}/bowls`, WIDE, "light");
 await shot("house", "/house", WIDE, "light");
 await shot("shelf", "/shelf", WIDE, "light");
-await shot("making", "/making", WIDE, "light", undefined, async (page) => {
-  await page.getByRole("button", { name: "rosemary, dried" }).click();
-});
+await shot("making", "/making/oil?of=sesame-oil~110,bhringraj~7", WIDE, "light");
+await shot("making-phone-dim", `/makings/${makings[0].makingId}`, PHONE, "dim");
 await shot(
   "jar",
   `/shelf/${jars.find(({ materialId }: { materialId: string }) => materialId === "henna").id}`,
   WIDE,
   "light",
 );
-await shot("measure", `/measure?batch=${batch.split("/").at(-1)}`, WIDE, "light", undefined, async (page) => {
+await shot("measure", `/measure?batch=${batch.split("/").at(-1)}`, WIDE, "light", async (page) => {
   await page.getByLabel("Across, mm").fill("52");
   await page.getByLabel("Along, mm").fill("54");
 });
-await shot("practice", "/practice", WIDE, "dim", undefined, async (page) => {
-  for (let i = 0; i < 5; i++) await page.getByRole("button", { name: "+ 50 ml" }).click();
+await shot("rest", `${batch}/rest`, WIDE, "dim", async (page) => {
+  const day = new Date(Date.now() + 2 * 86_400_000).toISOString().slice(0, 10);
+  await page.getByLabel("On the head at").fill(`${day}T10:00`);
+  await page.getByRole("region", { name: "Ways to that hour" }).getByRole("button").first().click();
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
 });
-await shot("notebook", "/blend", WIDE, "light", undefined, async (page) => {
+await shot("notebook", "/blend", WIDE, "light", async (page) => {
   await page.getByRole("button", { name: "type a page of your notebook" }).click();
   await page
     .getByLabel("As it stands there")

@@ -1,4 +1,5 @@
 import { NextResponse, type NextRequest } from "next/server";
+import { ASKED_HEADER } from "@/server/askedHeader";
 import { isHere, isOwnName } from "@/server/ownName";
 import { sessionOf } from "@/server/session";
 
@@ -71,6 +72,7 @@ export async function proxy(request: NextRequest) {
   const nonce = btoa(String.fromCharCode(...crypto.getRandomValues(new Uint8Array(16))));
   const headers = new Headers(request.headers);
   headers.set("content-security-policy", policy(nonce));
+  headers.set(ASKED_HEADER, pathname + request.nextUrl.search);
   const answer = NextResponse.next({ request: { headers } });
   answer.headers.set("content-security-policy", policy(nonce));
   return answer;

@@ -1,6 +1,6 @@
 import type { Metadata, Viewport } from "next";
 import type { ReactNode } from "react";
-import { goingOn } from "@/server/going";
+import { goingOn, makingsGoing } from "@/server/going";
 import { house, themeOf } from "@/server/page";
 import { houseShelf } from "@/server/houseShelf";
 import { ShelfProvider } from "@/ui/shelf/ShelfContext";
@@ -19,17 +19,22 @@ async function ribbonState() {
   const nowMs = Date.now();
   try {
     const found = await house();
-    const [shelf, going] = await Promise.all([houseShelf(found), found ? goingOn(found.household, nowMs) : []]);
+    const [shelf, going, makings] = await Promise.all([
+      houseShelf(found),
+      found ? goingOn(found.household, nowMs) : [],
+      found ? makingsGoing(found.household) : [],
+    ]);
     return {
       shelf,
       going,
+      makings,
       timeZone: found?.settings.timeZone ?? "UTC",
       nowMs,
       rev: found?.household.rev ?? 0,
       unread: false,
     };
   } catch {
-    return { shelf: await houseShelf(undefined), going: [], timeZone: "UTC", nowMs, rev: 0, unread: true };
+    return { shelf: await houseShelf(undefined), going: [], makings: [], timeZone: "UTC", nowMs, rev: 0, unread: true };
   }
 }
 

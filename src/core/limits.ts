@@ -41,6 +41,16 @@ export const LIMITS = {
   brewMl: { min: 20, max: 5000 },
   brewMin: { min: 0.5, max: 4320 },
   potCm: { min: 8, max: 40 },
+  oilHours: { min: 0.1, max: 1500 },
+  hangHours: { min: 0.25, max: 48 },
+  waterMl: { min: 0, max: 5000 },
+  cookMin: { min: 1, max: 60 },
+  yieldPercent: { min: 1, max: 100 },
+  levelMm: { min: 0, max: 400 },
+  weightG: { min: 0, max: 30_000 },
+  /** On a stove, in a pot or an oil. */
+  gaugeC: { min: -25, max: 260 },
+  keepsDays: { min: 0.1, max: 3660 },
   altitudeM: { min: 0, max: 5000 },
   vesselMl: { min: 20, max: 5000 },
   /** Overdrawn, or overfilled, by many bowls; only files say it. */

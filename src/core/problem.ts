@@ -52,6 +52,10 @@ export type ProblemCode =
   | "notAnOwnId"
   | "notInThis"
   | "drinksTooMuch"
+  | "noOil"
+  | "moreThanWentIn"
+  | "noStarch"
+  | "noCrystals"
   | "boilsDry";
 
 export type Result<T> =

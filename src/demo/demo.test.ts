@@ -1,11 +1,13 @@
 import { computePaste } from "@/core/paste";
-import { goingOn } from "@/server/going";
+import { goingOn, makingsGoing } from "@/server/going";
 import { readLog } from "@/server/log";
 import { blendsWithBowls } from "@/server/blendBowls";
 import { foldBatch } from "@/core/batch";
 import { listEvents } from "@/store/events";
 import { closeDatabase, database } from "@/store/connection";
 import { listHeads } from "@/store/heads";
+import { listJars } from "@/store/jars";
+import { listMakings } from "@/store/makings";
 import { migrate } from "@/store/migrations";
 import { BLENDS, HEADS } from "./household";
 import { loadDemo } from "./load";
@@ -29,6 +31,26 @@ test("four people with different hair, ten blends, a dozen bowls and one resting
   expect(window.mixedMs).toBeLessThan(NOW.getTime());
   expect(window.useByMs!).toBeGreaterThan(NOW.getTime());
 });
+
+test(
+  "eight makings: seven put up as jars with their dates, and one " + "going on now, in the middle of a step",
+  async () => {
+    const makings = await listMakings(householdId);
+    expect(makings.length).toBe(8);
+    expect(new Set(makings.map(({ question }) => question.method)).size).toBeGreaterThanOrEqual(6);
+    const jars = await listJars(householdId);
+    for (const { jarId, closedMs } of makings.filter(({ jarId: id }) => id)) {
+      expect(closedMs).toBeLessThan(NOW.getTime());
+      const jar = jars.find(({ id }) => id === jarId)!;
+      expect(jar.bestBefore! >= jar.boughtOn!).toBe(true);
+      expect(jar.made?.figures.keeping).toBeDefined();
+    }
+    const [going, ...others] = await makingsGoing({ id: householdId, rev: 0 });
+    expect(others).toEqual([]);
+    expect(going.stepFromMs).toBeLessThan(NOW.getTime());
+    expect(going.stepToMs).toBeGreaterThan(NOW.getTime());
+  },
+);
 
 test.each(BLENDS.map((demo) => [demo.name, demo] as const))("%s can be made for its head", (_, { blend, for: who }) => {
   const result = computePaste({ ...blend, head: HEADS[who], spoons: "metric" });

@@ -1,5 +1,6 @@
 import { PLAIN_HEAD, type Head } from "@/core/head";
 import type { Again, Mark } from "@/core/batch";
+import type { MakingStepId, Stand } from "@/core/making";
 import type { Blend, BlendLine } from "@/core/paste";
 import type { Fill, Unit } from "@/core/measure";
 import type { Reading } from "@/core/reading";
@@ -208,3 +209,51 @@ export const JARS: readonly DemoJar[] = [
 
 /** Resting at the moment of loading: mixed this many hours before it. */
 export const RESTING = { blend: "Ferry rust", for: "Mina" as Who, mixedHoursAgo: 7 };
+
+/** Something that the demo's house made before a bowl. All of it is invented. */
+export interface DemoMaking {
+  readonly name: string;
+  readonly method: string;
+  readonly things: readonly (readonly [materialId: string, massG: number])[];
+  readonly settings: Readonly<Record<string, number | string | boolean>>;
+  readonly daysAgo: number;
+  /** On the household's clock; of what is going on now, minutes before it. */
+  readonly hour?: number;
+  readonly minutesAgo?: number;
+  /** What came of it, ml, and where it stands; left out while it is going on. */
+  readonly came?: { readonly outMl?: number; readonly stands: Stand; readonly place: string; readonly rest?: string };
+  /** Steps that are done, of what is going on. */
+  readonly done?: readonly MakingStepId[];
+  readonly words?: string;
+}
+
+/** Newest last; the last one is going on. */
+export const MAKINGS: readonly DemoMaking[] = [
+  { name: "False daisy oil", method: "oil", things: [["sesame-oil", 110], ["bhringraj", 7]],
+    settings: { way: "waterBath" }, daysAgo: 61, hour: 15,
+    came: { outMl: 104, stands: "room", place: "bathroom cupboard" },
+    words: "Clear after a night. Bertil wants it warmer next time." },
+  { name: "rosemary tea", method: "brew", things: [["rosemary-leaf-whole", 12]],
+    settings: { way: "boiled", wantMl: 350, heat: "low", lid: true, potCm: 16 }, daysAgo: 31, hour: 9,
+    came: { outMl: 340, stands: "freezer", place: "freezer, ice tray" },
+    words: "Frozen in cubes, for the wash paste." },
+  { name: "aloe gel", method: "juice", things: [["aloe-leaf", 480]], settings: { way: "scraped" },
+    daysAgo: 17, hour: 18, came: { outMl: 270, stands: "freezer", place: "freezer, flat bag" },
+    words: "Two leaves from the stairwell. It drips yellow for longer than one thinks." },
+  { name: "ground curry leaf", method: "grind", things: [["curry-leaf-fresh", 70]],
+    settings: { waterMl: 70, strained: false }, daysAgo: 9, hour: 17,
+    came: { outMl: 120, stands: "freezer", place: "freezer, flat bag" } },
+  { name: "Leaf oil, green", method: "oil", things: [["sesame-oil", 60], ["hibiscus-leaf-fresh", 18]],
+    settings: { way: "lowestFlame" }, daysAgo: 4, hour: 20,
+    came: { outMl: 60, stands: "fridge", place: "fridge door" },
+    words: "Bubbled for an hour and ten. Strained it warm." },
+  { name: "roselle night tea", method: "brew", things: [["roselle-whole", 15]],
+    settings: { way: "fridge", wantMl: 400 }, daysAgo: 2, hour: 21,
+    came: { outMl: 385, stands: "fridge", place: "fridge door", rest: "spent roselle" },
+    words: "Red to the fingertips." },
+  { name: "smooth cream", method: "starch", things: [["cornstarch", 12]], settings: { waterMl: 260, minutes: 4 },
+    daysAgo: 1, hour: 19, came: { outMl: 220, stands: "fridge", place: "fridge door" },
+    words: "Glassy at last. Liv stirred, Seun read the thermometer." },
+  { name: "hung curd", method: "curd", things: [["yoghurt", 500]], settings: { hours: 5, cold: true },
+    daysAgo: 0, minutesAgo: 95, done: ["weigh"] },
+];

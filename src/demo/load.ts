@@ -12,10 +12,11 @@ import { shelfOf } from "@/server/shelf";
 import { insertEvents, listEvents } from "@/store/events";
 import { openBowl, settleBowl } from "@/server/settle";
 import { noteDevice } from "@/store/devices";
-import { insertHousehold, theHousehold, writeSettings } from "@/store/household";
+import { insertHousehold, readSettings, theHousehold, writeSettings } from "@/store/household";
 import { migrate } from "@/store/migrations";
 import { inTransaction, type Write } from "@/store/transaction";
 import { BATCHES, BLENDS, HEADS, HOUSE_NAME, RESTING } from "./household";
+import { loadMakings } from "./makings";
 import { loadPremix, loadShelf } from "./shelf";
 
 const HOUR_MS = 3_600_000;
@@ -36,6 +37,7 @@ export async function emptyDatabase(): Promise<void> {
   await knex("blend").update({ current_version_id: null });
   for (const table of [
     "reading",
+    "making",
     "stock_move",
     "jar_weighing",
     "jar",
@@ -189,6 +191,8 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
   }
 
   await inTransaction(householdId, (write) => loadPremix(write, now));
+  const settings = await readSettings(householdId);
+  await inTransaction(householdId, (write) => loadMakings(write, settings, made.deviceId, now));
   await inTransaction(householdId, async (write) => {
     const mixedAt = new Date(now.getTime() - RESTING.mixedHoursAgo * HOUR_MS);
     const { id, question, answer } = await begin(write, made, RESTING.blend, RESTING.for, later(mixedAt, -25));

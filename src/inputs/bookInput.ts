@@ -1,9 +1,6 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
 import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
   IsBoolean,
   IsDefined,
   IsIn,
@@ -24,6 +21,7 @@ import { IsMoment } from "./moment";
 import { BlendInput } from "./pasteInput";
 import { SpoonsInput } from "./spoonsInput";
 import { IsId, IsText } from "./text";
+import { ListOf } from "./listOf";
 
 /** A version of a blend, saved. The client makes both ids, so that sending it twice saves it once. */
 export class SaveBlendInput {
@@ -67,13 +65,7 @@ export class EventInput {
 }
 
 export class EventsInput {
-  @Type(() => EventInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(200)
-  @ArrayMinSize(1)
-  @IsArray()
-  events!: EventInput[];
+  @ListOf(() => EventInput, 200, 1) events!: EventInput[];
   /** The device's clock as it sends; with each tap's own clock it says how long the tap was kept. */
   @IsOptional() @IsMoment() @IsString() sentAt?: string;
   /** Answer only with what was written after this rev. */
@@ -91,6 +83,7 @@ export class SettingsInput {
   @IsOptional() @IsText("nameChars") @IsString() name?: string;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => SpoonsInput) spoons?: SpoonsInput;
   @IsOptional() @IsNumber() kitchenTempC?: number;
+  @IsOptional() @IsNumber() altitudeM?: number;
   @IsOptional() @IsTimeZone() timeZone?: string;
   @IsOptional() @IsISO4217CurrencyCode() currency?: string;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => VesselsInput) vessels?: VesselsInput;
@@ -108,18 +101,8 @@ export class UnitMeaningInput {
   @IsIn(UNITS) unit!: Unit;
 }
 export class MeaningsInput {
-  @Type(() => ThingMeaningInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(200)
-  @IsArray()
-  things!: ThingMeaningInput[];
-  @Type(() => UnitMeaningInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(200)
-  @IsArray()
-  units!: UnitMeaningInput[];
+  @ListOf(() => ThingMeaningInput, 200) things!: ThingMeaningInput[];
+  @ListOf(() => UnitMeaningInput, 200) units!: UnitMeaningInput[];
 }
 
 /** What better figures change of a blend has been read. */

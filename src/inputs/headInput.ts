@@ -35,6 +35,7 @@ import {
 } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import { IsId, IsText } from "./text";
+import { ListOf } from "./listOf";
 
 export class LongestInput {
   @IsOptional() @IsNumber() cm?: number;
@@ -71,11 +72,7 @@ export class HairInput {
   @IsArray()
   allergies?: string[];
   @IsOptional()
-  @Type(() => TreatedInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(LIMITS.treatedCount.max)
-  @IsArray()
+  @ListOf(() => TreatedInput, LIMITS.treatedCount.max)
   treated?: TreatedInput[];
   @IsOptional() @IsNumber() baseLevel?: number;
 }

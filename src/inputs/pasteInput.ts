@@ -1,16 +1,6 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
-import {
-  ArrayMaxSize,
-  IsArray,
-  IsDefined,
-  IsIn,
-  IsNumber,
-  IsObject,
-  IsOptional,
-  IsString,
-  ValidateNested,
-} from "class-validator";
+import { IsDefined, IsIn, IsNumber, IsObject, IsOptional, IsString, ValidateNested } from "class-validator";
 import { PURPOSES, type PurposeId } from "@/core/head";
 import { FILLS, UNITS, type Fill, type Spoons, type Unit } from "@/core/measure";
 import { CHOICES, SIZINGS, TARGETS, type Blend, type PasteQuestion, type Sizing, type TargetWord } from "@/core/paste";
@@ -21,6 +11,7 @@ import { SpoonsInput, toSpoons } from "./spoonsInput";
 import { HairInput, toHead } from "./headInput";
 import { ReadingInput } from "./readingInput";
 import { IsId, IsText } from "./text";
+import { ListOf } from "./listOf";
 
 // The check nearest to a field runs first, and the first that fails is what is said.
 
@@ -74,12 +65,7 @@ export class RootsInput {
 export class BlendInput {
   @IsIn(PURPOSES) purpose!: PurposeId;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => RootsInput) roots?: RootsInput;
-  @Type(() => LineInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(MOST_LINES)
-  @IsArray()
-  lines!: LineInput[];
+  @ListOf(() => LineInput, MOST_LINES) lines!: LineInput[];
   @Type(() => LiquidInput) @ValidateNested() @IsObject() @IsDefined() liquid!: LiquidInput;
   @Type(() => TargetInput) @ValidateNested() @IsObject() @IsDefined() target!: TargetInput;
   @IsNumber() kitchenTempC!: number;

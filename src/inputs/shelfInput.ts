@@ -1,9 +1,6 @@
 import "reflect-metadata";
 import { Type } from "class-transformer";
 import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  IsArray,
   IsBoolean,
   IsIn,
   IsInt,
@@ -17,7 +14,10 @@ import {
   MinLength,
   ValidateNested,
 } from "class-validator";
+import { STANDS } from "@/core/making";
 import { WEIGHED_BY, type Jar, type OwnPart, type OwnThing, type Weighing } from "@/core/shelf";
+import { ListOf } from "./listOf";
+import { IsMoment } from "./moment";
 import { IsId, IsText } from "./text";
 
 export class JarDetailsInput {
@@ -73,11 +73,7 @@ export class OwnThingInput {
   /** It is like this; or it is mixed of the parts. */
   @IsOptional() @IsText("materialIdChars") @IsString() likeId?: string;
   @IsOptional()
-  @Type(() => OwnPartInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(100)
-  @IsArray()
+  @ListOf(() => OwnPartInput, 100)
   parts?: OwnPartInput[];
 }
 
@@ -90,13 +86,7 @@ export class PremixInput {
   @IsId() id!: string;
   @IsId() thingId!: string;
   @IsText("thingNameChars") @IsString() name!: string;
-  @Type(() => PremixPartInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(40)
-  @ArrayMinSize(1)
-  @IsArray()
-  parts!: PremixPartInput[];
+  @ListOf(() => PremixPartInput, 40, 1) parts!: PremixPartInput[];
   @IsOptional() @IsText("labelChars") @IsString() place?: string;
 }
 
@@ -113,29 +103,43 @@ export class MakingSettingInput {
   @IsOptional() @IsBoolean() yes?: boolean;
   @IsOptional() @IsText("materialIdChars") @IsString() choice?: string;
 }
-/** Something made by a method, kept as a new jar with figures of its own. */
-export class MakingInput {
+/** What is left of a making and kept as a jar too. */
+export class RestInput {
+  @IsId() id!: string;
+  @IsId() thingId!: string;
+  @IsText("thingNameChars") @IsString() name!: string;
+  /** As it was weighed; left out, as it was computed. */
+  @IsOptional() @IsNumber() massG?: number;
+}
+/** What came of a making, put on the shelf. */
+export class PutUpInput {
   @IsId() id!: string;
   /** The thing of the house's own that it is, where the tables have none. */
   @IsId() thingId!: string;
-  @IsText("materialIdChars") @IsString() method!: string;
-  @Type(() => MakingThingInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(40)
-  @ArrayMinSize(1)
-  @IsArray()
-  things!: MakingThingInput[];
-  @Type(() => MakingSettingInput)
-  @ValidateNested({ each: true })
-  @IsObject({ each: true })
-  @ArrayMaxSize(40)
-  @IsArray()
-  settings!: MakingSettingInput[];
   @IsText("thingNameChars") @IsString() name!: string;
-  /** What came of it, ml, where it was measured. */
+  /** What came of it, ml or g, where it was measured. */
   @IsOptional() @IsNumber() outMl?: number;
+  @IsOptional() @IsNumber() outG?: number;
+  /** Where it is kept, which says until when. */
+  @IsOptional() @IsIn(STANDS) stands?: (typeof STANDS)[number];
   @IsOptional() @IsText("labelChars") @IsString() place?: string;
+  @Type(() => RestInput) @ValidateNested() @IsOptional() @IsObject() rest?: RestInput;
+}
+/** What is made, of what, and how. */
+export class BegunInput {
+  @IsId() id!: string;
+  @IsText("materialIdChars") @IsString() method!: string;
+  @ListOf(() => MakingThingInput, 40, 1) things!: MakingThingInput[];
+  @ListOf(() => MakingSettingInput, 40) settings!: MakingSettingInput[];
+  @IsText("thingNameChars") @IsString() name!: string;
+  /** When it is begun; left out, now. */
+  @IsOptional() @IsMoment() @IsString() startsAt?: string;
+}
+/** Something made by a method and put up at once, as a new jar with figures of its own. */
+export class MakingInput extends PutUpInput {
+  @IsText("materialIdChars") @IsString() method!: string;
+  @ListOf(() => MakingThingInput, 40, 1) things!: MakingThingInput[];
+  @ListOf(() => MakingSettingInput, 40) settings!: MakingSettingInput[];
 }
 
 export class JarsCsvInput {

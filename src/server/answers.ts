@@ -1,5 +1,6 @@
 import type { BatchEvent, BatchState, Going, Worksheet } from "@/core/batch";
 import type { FeelAnswer } from "@/core/feel";
+import type { GoingMaking, MakingEvent, MakingState } from "@/core/making";
 import type { Simulated } from "@/core/figure";
 import type { Material } from "@/core/material";
 import type { MixingStep } from "@/core/order";
@@ -16,6 +17,7 @@ import type { Person } from "@/store/persons";
 import type { Gathered } from "@/core/stock";
 import type { JarReading } from "./shelf";
 import type { StoredJar } from "@/store/jars";
+import type { StoredMaking } from "@/store/makings";
 import type { StoredThing } from "@/store/ownThings";
 import type { Removed } from "@/store/removed";
 import type { StockMove } from "@/store/stock";
@@ -89,6 +91,21 @@ export interface RemovedAnswer {
 export interface NowAnswer {
   readonly rev: number;
   readonly going: readonly Going[];
+  /** What is made before a bowl, and not put up yet. */ readonly makings: readonly GoingMaking[];
+}
+/** A making as it was begun, and what became of it. */
+export type MakingShown = Omit<StoredMaking, "events">;
+export interface MakingsAnswer {
+  readonly makings: readonly MakingShown[];
+}
+export interface MakingEventsAnswer {
+  readonly rev: number;
+  readonly events: readonly MakingEvent[];
+}
+export interface MakingAnswer {
+  readonly making: MakingShown;
+  readonly events: readonly MakingEvent[];
+  readonly state: MakingState;
 }
 export interface ChangesAnswer {
   readonly rev: number;

@@ -1,3 +1,4 @@
+import type { Method } from "@/core/making";
 import { findMaterial, type Material } from "@/core/material";
 import { COMMONEST } from "@/core/paste";
 
@@ -17,21 +18,5 @@ const atHand = (ids: readonly string[]): AtHand[] =>
 /** The powders that most makers have, as heaps to press. */
 export const commonestAtHand = (): AtHand[] => atHand(COMMONEST);
 
-/** What kitchens brew most. */
-const BREWED = [
-  "black-tea-leaf",
-  "green-tea-whole",
-  "rosemary-leaf-whole",
-  "nettle-leaf-whole",
-  "sage-leaf-whole",
-  "roselle-whole",
-  "hibiscus-flower-whole",
-  "chamomile-whole",
-  "rose-petal-whole",
-  "fenugreek-seed-whole",
-  "marshmallow-root-whole",
-  "amla-whole",
-  "shikakai-whole",
-  "reetha-whole",
-];
-export const brewableAtHand = (): AtHand[] => atHand(BREWED);
+/** What kitchens make something of by a method. */
+export const atHandFor = ({ commonest }: Pick<Method, "commonest">): AtHand[] => atHand(commonest);

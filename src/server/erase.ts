@@ -8,6 +8,7 @@ import * as batches from "@/store/batches";
 import { listEvents } from "@/store/events";
 import { sendAway } from "@/store/devices";
 import { blankHead } from "@/store/heads";
+import { blankMakingNotes } from "@/store/makings";
 import { blankNotes, blankPerson, NOBODY } from "@/store/persons";
 import type { Write } from "@/store/transaction";
 import { notFound } from "./refusal";
@@ -34,6 +35,7 @@ export async function erasePerson({ params }: Asked<ErasedInput>, write: Write) 
   await sendAway(write, { personId: params.id });
   for (const id of headIds) await blankHead(write, id, NOBODY, blanked);
   await blankPromised(write, blanked);
+  await blankMakingNotes(write, params.id);
   const touched = new Set(await blankNotes(write, params.id, headIds));
   for (const batch of await batches.batchesOnHeads(write, headIds)) {
     const question = { ...batch.question, head: blanked(batch.question.head) };

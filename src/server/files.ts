@@ -7,8 +7,10 @@ import { readBatch } from "./batches";
 import { batchBook, blendBook, headBook } from "./book/export";
 import { linesCsv } from "./formats/linesCsv";
 import { logCsv } from "./formats/logCsv";
+import { makingsCsv } from "./formats/makingsCsv";
 import { recipeOf } from "./formats/recipe";
-import { timesOf } from "./formats/times";
+import { makingTimesOf, timesOf } from "./formats/times";
+import { readMaking } from "./makings";
 import { logFilter } from "./log";
 import { answerOf } from "./paste";
 import { notFound } from "./refusal";
@@ -29,11 +31,20 @@ export const headFile = bookOf("head", headBook);
 export const timesFile = async ({ household, params }: Asked<object>): Promise<Response> =>
   fileOf(timesOf((await readBatch(household.id, params.id)).batch), "text/calendar; charset=utf-8", "bowl.ics");
 
+/** A making's times for a calendar, as it stands. */
+export async function makingTimesFile({ household, params }: Asked<object>): Promise<Response> {
+  const { making, state } = await readMaking(household.id, params.id);
+  return fileOf(makingTimesOf(making, state), "text/calendar; charset=utf-8", "making.ics");
+}
+
 const CSV = "text/csv; charset=utf-8; header=present";
 export const logFile = async ({ household, settings, query }: Asked<object>): Promise<Response> =>
   fileOf(logCsv(household.id, logFilter(query, settings.timeZone)), CSV, "log.csv");
 export const linesFile = async ({ household, settings, query }: Asked<object>): Promise<Response> =>
   fileOf(linesCsv(household.id, logFilter(query, settings.timeZone)), CSV, "lines.csv");
+
+export const makingsFile = async ({ household }: Asked<object>): Promise<Response> =>
+  fileOf(makingsCsv(household.id), CSV, "makings.csv");
 
 /** A blend as the shelf makes it: things of the house's own, and its jars by their own spoons. */
 export async function recipeFile({ household, settings, params }: Asked<object>): Promise<Response> {

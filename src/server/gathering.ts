@@ -1,4 +1,5 @@
 import { PLAIN_HEAD } from "@/core/head";
+import { toMake } from "@/core/making";
 import { blendForHead, computePaste, type Layer } from "@/core/paste";
 import { costOf, gather, isShort, type Gathered, type WantedBowl } from "@/core/stock";
 import { lookupOn, questionOn, type Shelf } from "@/core/shelf";
@@ -75,10 +76,10 @@ export async function gathering(
     const result = computePaste(question);
     return result.ok ? { question, answer: result.value } : undefined;
   };
-  const toMake = blends.flatMap(({ id, name, headId }): BlendToMake[] => {
+  const able = blends.flatMap(({ id, name, headId }): BlendToMake[] => {
     const bowl = bowlFor(id, headId);
     if (!bowl) return [];
-    const needs = gather([bowl], shelf);
+    const needs = gather([bowl], shelf, toMake);
     const { known, unpricedG } = costOf(needs);
     return [
       {
@@ -94,9 +95,9 @@ export async function gathering(
     ];
   });
   const bowls = asked.flatMap((want) => bowlFor(want.blendId, want.headId) ?? []);
-  const gathered = gather(bowls, shelf);
+  const gathered = gather(bowls, shelf, toMake);
   return {
-    blends: toMake.sort((a, b) => a.missing.length - b.missing.length),
+    blends: able.sort((a, b) => a.missing.length - b.missing.length),
     heads: heads.map(({ id, name }) => ({ id, name })),
     wants: asked,
     gathered,

@@ -1,7 +1,9 @@
 import { foldBatch, restWindow, worksheet, type Going } from "@/core/batch";
+import { asItGoes, foldMaking, goingMaking, type GoingMaking } from "@/core/making";
 import { openBatches } from "@/store/batches";
 import { listEvents, movedBatches } from "@/store/events";
 import type { Household } from "@/store/household";
+import { openMakings } from "@/store/makings";
 import { asOfRev } from "./asOfRev";
 import type { Asked } from "./route";
 
@@ -53,8 +55,16 @@ export async function goingOn(household: Pick<Household, "id" | "rev">, nowMs: n
   });
 }
 
+/** Every making that is not put up yet, on the clock. */
+export const makingsGoing = asOfRev(async (householdId): Promise<GoingMaking[]> =>
+  (await openMakings(householdId)).map((making) => {
+    const { made, steps } = asItGoes(making, foldMaking(making.events));
+    return goingMaking(making, made.material.colour, steps);
+  }),
+);
+
 /** What is going on, as of a rev. */
-export const readNow = async ({ household }: Asked<object>) => ({
-  rev: household.rev,
-  going: await goingOn(household, Date.now()),
-});
+export async function readNow({ household }: Asked<object>) {
+  const [going, makings] = await Promise.all([goingOn(household, Date.now()), makingsGoing(household)]);
+  return { rev: household.rev, going, makings };
+}

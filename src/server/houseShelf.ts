@@ -2,7 +2,7 @@ import { cache } from "react";
 import { NO_MEANINGS } from "@/core/search";
 import { EMPTY_SHELF, type HouseShelf } from "@/core/shelf";
 import { shelfAsOf } from "./shelf";
-import { todayIn } from "./jars";
+import { todayIn } from "./today";
 import type { House } from "./page";
 
 /** What every page knows of the shelf; read once for a page. */

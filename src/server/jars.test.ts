@@ -8,16 +8,8 @@ import { listOwnThings } from "@/store/ownThings";
 import { movesOfJar } from "@/store/stock";
 import { database } from "@/store/connection";
 import { readSettings } from "@/store/household";
-import {
-  changeJar,
-  createOwnThing,
-  makePremix,
-  removeJar,
-  sayGood,
-  weighJar,
-  weighLeft,
-  withdrawWeighing,
-} from "./jars";
+import { changeJar, createOwnThing, removeJar, sayGood, weighJar, weighLeft, withdrawWeighing } from "./jars";
+import { makePremix } from "./makings/premix";
 import { importJars, readJars } from "./jarsFile";
 import { happen, house, moveHouse, newBowl, newJar, refusal, write } from "../../checks/newHouse";
 

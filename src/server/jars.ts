@@ -1,20 +1,9 @@
 import { isDeepStrictEqual } from "node:util";
-import { DateTime } from "luxon";
 import { checkNumber } from "@/core/checkNumber";
 import { SPLITS } from "@/core/material";
 import type { Problem } from "@/core/problem";
 import { checkJarTest, jarReading } from "@/core/readings";
-import {
-  checkJar,
-  checkOwnThing,
-  checkWeighing,
-  containsItself,
-  densityIsPossible,
-  jarMaterial,
-  ownId,
-  type OwnThing,
-} from "@/core/shelf";
-import { premixOf } from "@/core/stock";
+import { checkJar, checkWeighing, densityIsPossible, jarMaterial, ownId } from "@/core/shelf";
 import { toJarTest, type JarReadingInput } from "@/inputs/readingInput";
 import {
   toJar,
@@ -24,23 +13,21 @@ import {
   type LeftInput,
   type NewJarInput,
   type OwnThingInput,
-  type PremixInput,
   type WeighingInput,
   type WithdrawnInput,
 } from "@/inputs/shelfInput";
 import type { RemovedInput } from "@/inputs/bookInput";
 import type { Settings } from "@/store/household";
 import * as store from "@/store/jars";
-import { insertOwnThing, listOwnThings, ownThingOwner, setOwnThingRemoved } from "@/store/ownThings";
+import { ownThingOwner, setOwnThingRemoved } from "@/store/ownThings";
 import { insertJarReading, setReadingWithdrawn } from "@/store/readings";
 import { insertMoves } from "@/store/stock";
 import type { Write } from "@/store/transaction";
 import { notFound, overtaken, taken, unusable } from "./refusal";
+import { keepThing } from "./keepThing";
 import type { Asked } from "./route";
+import { todayIn } from "./today";
 import { lookupOf } from "./shelf";
-
-export const todayIn = ({ timeZone }: Pick<Settings, "timeZone">): string =>
-  DateTime.now().setZone(timeZone).toISODate() ?? DateTime.utc().toISODate();
 
 /** Throws the problems of a jar's details; the material has to be known here. */
 async function checkedJar(jar: ReturnType<typeof toJar>, settings: Settings, write: Write): Promise<void> {
@@ -168,72 +155,7 @@ export async function createOwnThing({ input }: Asked<OwnThingInput>, write: Wri
   return { id: input.id, materialId: thing.id, rev: write.rev };
 }
 
-export async function keepThing(write: Write, rowId: string, thing: OwnThing): Promise<void> {
-  const things = await listOwnThings(write.householdId, write.trx);
-  const problems: Problem[] = checkOwnThing(thing, things);
-  if (things.some(({ id }) => id === thing.id)) problems.push({ field: "name", code: "nameTaken" });
-  if (problems.length > 0) throw unusable(problems);
-  await insertOwnThing(write, rowId, thing);
-}
-
 export async function removeOwnThing({ input, params }: Asked<RemovedInput>, write: Write) {
   if (!(await setOwnThingRemoved(write, params.id, input.removed))) throw notFound();
   return { id: params.id, rev: write.rev };
-}
-
-/**
- * A mixture from one's own jars: draws on them, and is a jar itself. The same mixture made again is one thing with
- * another jar.
- */
-export async function makePremix({ input, settings }: Asked<PremixInput>, write: Write) {
-  const owner = await store.jarOwner(write, input.id);
-  if (owner !== undefined && owner !== write.householdId) throw taken();
-  if (owner !== undefined) return { id: input.id, rev: write.rev };
-  const jars = await store.listJars(write.householdId, write.trx);
-  const problems: Problem[] = input.parts.flatMap(({ jarId, massG }, i): Problem[] => {
-    const wrong = checkNumber(`parts.${i}.massG`, massG, "jarG");
-    return [
-      ...(jars.some(({ id }) => id === jarId) ? [] : [{ field: `parts.${i}.jarId`, code: "notFound" } as const]),
-      ...(wrong ? [wrong] : []),
-    ];
-  });
-  if (problems.length > 0) throw unusable(problems);
-  const from = input.parts.map(({ jarId, massG }) => ({ jar: jars.find(({ id }) => id === jarId)!, massG }));
-  const { totalG, things: parts, price, bestBefore } = premixOf(from);
-  const thing: OwnThing = {
-    id: ownId(input.name),
-    name: input.name.trim(),
-    kind: "mixture",
-    parts,
-  };
-  const things = await listOwnThings(write.householdId, write.trx);
-  if (containsItself(thing, things)) throw unusable([{ field: "parts", code: "containsItself" }]);
-  if (!things.some((one) => one.id === thing.id && sameParts(one, thing))) await keepThing(write, input.thingId, thing);
-  const today = todayIn(settings);
-  await store.insertJar(write, {
-    id: input.id,
-    materialId: thing.id,
-    name: input.name.trim(),
-    fullG: totalG,
-    madeHere: true,
-    boughtOn: today,
-    openedOn: today,
-    ...(bestBefore ? { bestBefore } : {}),
-    ...(input.place?.trim() ? { place: input.place.trim() } : {}),
-    ...(price === undefined ? {} : { price }),
-  });
-  await insertMoves(write, [
-    { jarId: input.id, kind: "came", massG: totalG },
-    ...from.map(({ jar, massG }) => ({ jarId: jar.id, kind: "premix" as const, massG: -massG, intoJarId: input.id })),
-  ]);
-  return { id: input.id, rev: write.rev };
-}
-
-/** The same things in the same proportions, to the percent. */
-function sameParts(one: OwnThing, other: OwnThing): boolean {
-  if (one.kind !== "mixture" || other.kind !== "mixture" || one.parts.length !== other.parts.length) return false;
-  return one.parts.every(
-    ({ materialId, share }) =>
-      Math.abs((share ?? -1) - (other.parts.find((part) => part.materialId === materialId)?.share ?? -2)) < 0.015,
-  );
 }

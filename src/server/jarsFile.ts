@@ -5,7 +5,7 @@ import { insertMoves } from "@/store/stock";
 import { inSnapshot } from "@/store/snapshot";
 import { jarsCsv, type ReadJars } from "./formats/jarsCsv";
 import { readHeavy } from "./heavy";
-import { todayIn } from "./jars";
+import { todayIn } from "./today";
 import { taken, unusable } from "./refusal";
 import { asWrite, fileOf, type Asked } from "./route";
 import type { Session } from "./session";

@@ -4,6 +4,7 @@ import { cookies, headers } from "next/headers";
 import { notFound, redirect } from "next/navigation";
 import type { Household, Settings } from "@/store/household";
 import { isUuid } from "@/core/text";
+import { ASKED_HEADER } from "./askedHeader";
 import { sessionOf } from "./session";
 
 export interface House {
@@ -14,8 +15,10 @@ export interface House {
 
 /** The household whose pages are read, asked once for a page; undefined on a machine where none has been loaded. */
 export const house = cache(async (): Promise<House | undefined> => {
-  const session = await sessionOf(await headers());
-  if (session === "stranger") redirect("/enter");
+  const asked = await headers();
+  const session = await sessionOf(asked);
+  // The proxy believes for a second that an open door is open still.
+  if (session === "stranger") redirect(`/enter?${new URLSearchParams({ then: asked.get(ASKED_HEADER) ?? "/" })}`);
   if (!session) return undefined;
   const { household, settings, deviceId } = session;
   return { household, settings, deviceId };

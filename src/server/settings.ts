@@ -9,9 +9,11 @@ import { Refusal, unusable } from "./refusal";
 import type { Asked } from "./route";
 
 export async function changeSettings({ input, household }: Asked<SettingsInput>, write: Write) {
-  const problem =
-    input.kitchenTempC === undefined ? undefined : checkNumber("kitchenTempC", input.kitchenTempC, "kitchenTempC");
-  if (problem) throw unusable([problem]);
+  const numbers = (["kitchenTempC", "altitudeM"] as const).flatMap((name) => {
+    const value = input[name] ?? undefined;
+    return value === undefined ? [] : (checkNumber(name, value, name) ?? []);
+  });
+  if (numbers.length > 0) throw unusable(numbers);
   const spoons = toSpoons(input.spoons);
   const wrong = spoons === undefined ? [] : checkSpoons(spoons);
   if (wrong.length > 0) throw unusable(wrong);
@@ -30,6 +32,7 @@ export async function changeSettings({ input, household }: Asked<SettingsInput>,
     spoons,
     vessels,
     kitchenTempC: input.kitchenTempC,
+    altitudeM: input.altitudeM,
     timeZone: input.timeZone,
     currency: input.currency,
     network: input.network,

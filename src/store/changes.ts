@@ -1,6 +1,6 @@
 import { database } from "./connection";
 
-const KINDS = ["head", "blend", "batch", "device", "import", "jar", "own_thing", "reading"] as const;
+const KINDS = ["head", "blend", "batch", "device", "import", "jar", "own_thing", "reading", "making"] as const;
 export interface Change {
   readonly kind: (typeof KINDS)[number] | "setting";
   readonly id: string;

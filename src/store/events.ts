@@ -1,5 +1,6 @@
 import type { Knex } from "knex";
-import { inOrder, type BatchEvent, type BatchPayload } from "@/core/batch";
+import type { BatchEvent, BatchPayload } from "@/core/batch";
+import { inOrder } from "@/core/happening";
 import { database } from "./connection";
 import type { Write } from "./transaction";
 

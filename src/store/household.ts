@@ -16,6 +16,8 @@ export interface Household {
 export interface Settings {
   readonly spoons: Spoons;
   readonly kitchenTempC: number;
+  /** How high the house stands above the sea, m: water boils cooler up there. */
+  readonly altitudeM: number;
   /** IANA zone in which the household's clock times are said. */
   readonly timeZone: string;
   /** ISO 4217, for what a jar cost. */
@@ -31,6 +33,7 @@ export interface Settings {
 const DEFAULTS: Settings = {
   spoons: "metric",
   kitchenTempC: 21,
+  altitudeM: 0,
   timeZone: "UTC",
   currency: "EUR",
   vessels: {},

@@ -5,7 +5,7 @@ import type { Write } from "./transaction";
 /**
  * What an import brings and takes out again, each by the import's id in its own table; what others hang on comes first.
  */
-export const IMPORTED = ["person", "own_thing", "jar", "head", "blend", "batch"] as const;
+export const IMPORTED = ["person", "own_thing", "jar", "head", "blend", "batch", "making"] as const;
 export type ImportedKind = (typeof IMPORTED)[number];
 export interface KnownId {
   readonly householdId: string;
@@ -116,7 +116,7 @@ export async function undoImport({ trx, householdId, rev }: Write, id: string): 
 
 /** How many of each kind came; kinds that an import of an earlier release did not count are left out. */
 export type Brought = Readonly<Record<"heads" | "blends" | "batches", number>> &
-  Partial<Readonly<Record<"jars" | "things", number>>>;
+  Partial<Readonly<Record<"jars" | "things" | "makings", number>>>;
 
 export interface PastImport {
   readonly id: string;
@@ -149,6 +149,7 @@ export async function listImports(householdId: string, limit = 5): Promise<PastI
         batches: sum("batches"),
         jars: sum("jars"),
         things: sum("things"),
+        makings: sum("makings"),
       },
       undone: row.undone_at !== null,
     };

@@ -66,6 +66,7 @@ export function minuteWords(minutes: number): string {
   const whole = Math.max(0, Math.round(minutes));
   const [h, min] = [Math.floor(whole / 60), whole % 60];
   if (h === 0) return `${min} min`;
+  if (h >= 72) return `${Math.round(h / 24)} days`;
   return min === 0 ? `${h} h` : `${h} h ${min} min`;
 }
 

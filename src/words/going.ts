@@ -1,4 +1,7 @@
 import type { Going } from "@/core/batch";
+import type { GoingMaking } from "@/core/making";
+import type { Reminder } from "@/core/remind";
+import { MAKING_STEP_NAME } from "./making/steps";
 import { momentWords } from "./times";
 
 /** "Rust for Anouk: ready 19:30, best 01:00, use by 04:00". */
@@ -28,7 +31,7 @@ export function goingWords(
       return { what, when: "rinsed; how was it?" };
     case "resting": {
       if (!window) return { what, when: "resting" };
-      if (window.peakMs === undefined)
+      if (window.bestMs === undefined)
         return {
           what,
           when: nowMs < window.readyMs ? `soaking; ready ${at(window.readyMs)}` : `soaked since ${at(window.readyMs)}`,
@@ -39,9 +42,27 @@ export function goingWords(
       return {
         what,
         when:
-          `${ready}, best ${at(window.peakMs)}, ` +
+          `${ready}, best ${at(window.bestMs)}, ` +
           (window.useByMs === undefined ? "keeps for weeks" : `use by ${at(window.useByMs)}`),
       };
     }
   }
+}
+
+/** "Ferry rust for Mina is ready." */
+export const reminderWords = ({ blendName, headName, kind }: Reminder): string =>
+  `${blendName} for ${headName} is ${kind === "ready" ? "ready" : "good for one hour more"}.`;
+
+/** "rosemary tea: boil, until 14:20". */
+export function makingGoingWords(
+  { name, step, startsMs, stepToMs, endMs }: GoingMaking,
+  timeZone: string,
+  nowMs: number,
+): { readonly what: string; readonly when: string } {
+  const at = (ms: number) => momentWords(ms, timeZone, nowMs);
+  if (!step) return { what: name, when: "done; put it up" };
+  if (startsMs > nowMs) return { what: name, when: `begins ${at(startsMs)}` };
+  const is = MAKING_STEP_NAME[step].toLowerCase();
+  const until = stepToMs > nowMs ? `until ${at(stepToMs)}` : `look at it, since ${at(stepToMs)}`;
+  return { what: name, when: `${is}, ${until}${endMs > stepToMs + 3_600_000 ? `; done ${at(endMs)}` : ""}` };
 }

@@ -86,10 +86,11 @@ export function stepWords(
       return `${list}. Fold in last, once the powder is wet.`;
     case "rest": {
       if (!rest.dye) return `Cover it and let it stand ${minuteWords(rest.restMin)}.`;
-      const hours = rest.dye[rest.dye.school];
+      const hours = rest.dye.own ?? rest.dye[rest.dye.school];
+      const best = rest.dye.own?.bestH ?? hours.peakH;
       return (
         `Cover it and let it stand ${minuteWords(rest.restMin)}. Ready after ${hourBandWords(hours.readyH)}, at its` +
-        ` best about ${hourBandWords(hours.peakH)}, use by ${hourBandWords(hours.useByH)}.`
+        ` best from about ${hourBandWords(best)}, use by ${hourBandWords(hours.useByH)}.`
       );
     }
     case "check":

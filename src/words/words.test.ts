@@ -78,7 +78,7 @@ test("no sentence of any bowl holds a hole", () => {
         expect(holdingWords(correction.value) !== undefined).toBe(seen.by === "test");
       }
     }),
-    { numRuns: 150 },
+    { numRuns: 70 },
   );
 });
 

@@ -1,11 +1,37 @@
-import { brewableAtHand } from "@/server/commonest";
+import { makingsGoing } from "@/server/going";
 import { house } from "@/server/page";
-import { MakingView } from "@/ui/making/MakingView";
+import { ownWays } from "@/server/makings/ownWays";
+import { listMakings } from "@/store/makings";
+import { MakingsView } from "@/ui/making/MakingsView";
 import { NoHouse } from "@/ui/today/NoHouse";
 
-export const metadata = { title: "Make a tea" };
+export const metadata = { title: "Make something" };
+const LATELY = 12;
 
 export default async function Page() {
   const found = await house();
-  return found ? <MakingView kitchenTempC={found.settings.kitchenTempC} atHand={brewableAtHand()} /> : <NoHouse />;
+  if (!found) return <NoHouse />;
+  const { household, settings } = found;
+  const [going, lately, own] = await Promise.all([
+    makingsGoing(household),
+    listMakings(household.id, undefined, LATELY),
+    ownWays(household.id),
+  ]);
+  return (
+    <MakingsView
+      going={going}
+      own={own}
+      past={lately
+        .filter(({ closedMs }) => closedMs !== undefined)
+        .map(({ id, name, question, startsAtMs, jarId }) => ({
+          id,
+          name,
+          question,
+          startsAtMs,
+          ...(jarId ? { jarId } : {}),
+        }))}
+      timeZone={settings.timeZone}
+      nowMs={Date.now()}
+    />
+  );
 }

@@ -1,31 +1,33 @@
-import { checkChoice } from "../checkChoice";
+import {
+  checkKinds,
+  COMMON_KINDS,
+  nothingYet,
+  type CommonPayload,
+  type CommonState,
+  type Folding,
+  type Happening,
+} from "../happening";
 import { findMaterial, type Lookup } from "../material";
 import type { Problem } from "../problem";
-import type { EventKind, Making } from "./define";
-import { dated, withdrawn, type Dated, type Withdrawn, type WithdrawnState } from "./events/aboutEvents";
+import type { BowlEventKind } from "./define";
 import { added, type Added, type AddedState } from "./events/added";
 import { again, type AgainEvent, type AgainState } from "./events/again";
-import { closed, reopened, type Closed, type ClosedState, type Reopened } from "./events/closed";
 import { heaped, type Heaped, type HeapedState } from "./events/heaped";
 import { marked, type Marked, type MarkedState } from "./events/marked";
 import { measured, type MeasuredLine, type MeasuredState } from "./events/measured";
 import { moved, type Moved, type MovedState } from "./events/moved";
-import { noted, type Noted, type NotedState } from "./events/noted";
 import { poured, type Poured, type PouredState } from "./events/poured";
 import { reached, type Reached, type ReachedState } from "./events/reached";
 import { said, type Said, type SaidState, type SeenState } from "./events/said";
 import { tested, type Tested, type TestedState } from "./events/tested";
 import { ticked, type Ticked, type TickedState } from "./events/ticked";
 
-export * from "./events/aboutEvents";
 export * from "./events/added";
 export * from "./events/again";
-export * from "./events/closed";
 export * from "./events/heaped";
 export * from "./events/marked";
 export * from "./events/measured";
 export * from "./events/moved";
-export * from "./events/noted";
 export * from "./events/poured";
 export * from "./events/reached";
 export * from "./events/said";
@@ -43,13 +45,9 @@ export type BatchPayload =
   | Tested
   | Said
   | Reached
-  | Noted
   | Marked
   | AgainEvent
-  | Closed
-  | Reopened
-  | Withdrawn
-  | Dated;
+  | CommonPayload;
 export type EventKindId = BatchPayload["kind"];
 
 /** Where a bowl stands: the fold of its events. Times are ms since the epoch. */
@@ -65,14 +63,12 @@ export interface BatchState
     TestedState,
     SeenState,
     ReachedState,
-    NotedState,
     MarkedState,
     AgainState,
-    ClosedState,
-    WithdrawnState {}
+    CommonState {}
 
 /** A bowl that nothing has happened to. */
-export const emptyBowl = (): Making<BatchState> => ({
+export const emptyBowl = (): Folding<BatchState> => ({
   done: [],
   pouredMl: 0,
   measured: {},
@@ -84,16 +80,14 @@ export const emptyBowl = (): Making<BatchState> => ({
   seen: [],
   firstPourMs: undefined,
   reachedMs: {},
-  notes: [],
   marks: {},
   again: undefined,
-  closedMs: undefined,
-  withdrawn: [],
+  ...nothingYet(),
 });
 
 /** Every kind of event: what is checked, folded, moves stock and is searched is read from here. */
 export const EVENT_KINDS: {
-  readonly [K in EventKindId]: EventKind<Extract<BatchPayload, { kind: K }>, BatchState>;
+  readonly [K in EventKindId]: BowlEventKind<Extract<BatchPayload, { kind: K }>, BatchState>;
 } = {
   ticked,
   poured,
@@ -104,17 +98,15 @@ export const EVENT_KINDS: {
   tested,
   said,
   reached,
-  noted,
   marked,
   again,
-  closed,
-  reopened,
-  withdrawn,
-  dated,
+  ...COMMON_KINDS,
+  noted: { ...COMMON_KINDS.noted, searched: true },
+  withdrawn: { ...COMMON_KINDS.withdrawn, movesStock: true, searched: true },
 };
 
 /** A kind without what tells it from the others, to walk them all. */
-type AnyKind = EventKind<BatchPayload, BatchState>;
+type AnyKind = BowlEventKind<BatchPayload, BatchState>;
 /** Undefined for a kind that only a newer house knows; such an event stands in the history and does nothing here. */
 export const kindOf = ({ kind }: BatchPayload): AnyKind | undefined => BY_ID.get(kind);
 const BY_ID: ReadonlyMap<string, AnyKind> = new Map(Object.entries(EVENT_KINDS) as unknown as [string, AnyKind][]);
@@ -126,23 +118,8 @@ export const MOVES_STOCK = kindsThat(({ movesStock }) => movesStock === true);
 /** Kinds that can change the terms that the log is searched by. */
 export const SEARCHED = kindsThat(({ searched }) => searched === true);
 
-export interface BatchEvent {
-  /** UUIDv7 made by the client; a repeat adds nothing. */
-  readonly id: string;
-  readonly payload: BatchPayload;
-  readonly deviceId: string;
-  readonly deviceSeq: number;
-  /** The household's rev that the device had seen; orders events with device and sequence, never a device's clock. */
-  readonly revSeen: number;
-  /** When it happened by the server's clock, ms since the epoch: its arrival less how long the device had kept it. */
-  readonly atMs: number;
-}
+export type BatchEvent = Happening<BatchPayload>;
 
 /** Every problem with a payload of an unknown client. */
-export function checkPayload(payload: BatchPayload, field = "payload", find: Lookup = findMaterial): Problem[] {
-  const known = kindOf(payload);
-  if (!known) return [checkChoice(`${field}.kind`, payload.kind, Object.keys(EVENT_KINDS))!];
-  const { fields, check } = known;
-  const strange = Object.keys(payload).find((key) => key !== "kind" && !(fields as readonly string[]).includes(key));
-  return strange === undefined ? check(payload, field, find) : [{ field: `${field}.${strange}`, code: "unknownField" }];
-}
+export const checkPayload = (payload: BatchPayload, field = "payload", find: Lookup = findMaterial): Problem[] =>
+  checkKinds(BY_ID, payload, field, find);

@@ -1,6 +1,6 @@
 import type { PasteAnswer } from "../paste";
+import { inOrder } from "../happening";
 import type { BatchEvent, BatchState, Stage, StepId } from "./eventKinds";
-import { inOrder } from "./fold";
 import type { Worksheet, WorkStep } from "./worksheet";
 
 const MINUTE_MS = 60_000;

@@ -2,7 +2,7 @@ import { estimate, fromMemory, practice } from "../figure";
 import type { Material } from "../material";
 import { PROTEIN_SOLIDS } from "../material";
 import { base, NO_SOLIDS } from "./shapes/base";
-import { ifct, usda } from "./shapes/write";
+import { ifct, usda, usdaSpoon } from "./shapes/write";
 
 /** Other wet parts: sweet, gels, from a shop. */
 export const BASES: readonly Material[] = [
@@ -87,6 +87,17 @@ export const BASES: readonly Material[] = [
     bulk: usda(0.955, 0.94, 1, "coconut milk, canned, 1 cup 226 g"), yieldPa: estimate(3, 1, 8),
     colour: [0.97, 0.008, 90], tags: ["fresh", "nut"],
     makesUp: true,
+  }),
+  base({
+    id: "coconut-flesh", form: "fresh",
+    names: "coconut flesh, fresh; grated coconut; fresh coconut | la Cocos nucifera | hi नारियल | hi-Latn nariyal",
+    inci: "Cocos Nucifera Fruit", jobs: ["moisture", "soften"],
+    use: "makers grate it, blend it with warm water and wring the milk out",
+    water: usda(0.47, 0.34, 0.52, "coconut meat, raw"), oil: usda(0.335, 0.27, 0.43, "coconut meat, raw, fat"),
+    dissolving: ifct(6.2, 1, "H007", "free sugars"), solids: PROTEIN_SOLIDS,
+    bulk: usdaSpoon(80, "cup", "coconut meat, raw, shredded"),
+    pieceG: usda(397, 280, 500, "coconut meat, raw, 1 medium 397 g"),
+    colour: [0.97, 0.008, 90], tags: ["fresh", "nut"],
   }),
   base({
     id: "coconut-cream", names: "coconut cream | la Cocos nucifera", inci: "Cocos Nucifera Fruit Extract",

@@ -1,4 +1,4 @@
-import { estimate, fromMemory, practice } from "../figure";
+import { estimate, exact, fromMemory, practice } from "../figure";
 import type { Material } from "../material";
 import { ALL, NONE, part, sheet, WAX_DENSITY } from "./shapes/part";
 import { usda } from "./shapes/write";
@@ -59,6 +59,7 @@ export const LOTION_PARTS: readonly Material[] = [
     use: "makers add a pinch to an indigo paste", colour: [0.98, 0.002, 100],
     bulk: usda(1.217, 1.1, 1.3, "salt, table, 1 tsp 6 g") }),
   part({ id: "baking-soda", form: "crystals", names: "baking soda; sodium bicarbonate", inci: "Sodium Bicarbonate",
+    acidity: exact(-0.762, "by definition: a mole, 84 g, takes up the acid of 64 g of citric acid"),
     jobs: ["wash"],
     use: "some makers clean combs and bowls with it; it is too alkaline for hair", colour: [0.98, 0.002, 100],
     tags: ["irritant", "alkaline"],

@@ -1,6 +1,6 @@
 import { exact, fromMemory, practice, type Figure } from "../figure";
 import type { Job, Material, Tag } from "../material";
-import { PLANT_SOLIDS } from "../material";
+import { BREWED_DAYS, keepingOfDays, PLANT_SOLIDS } from "../material";
 import { ifct, material, NO_OIL, usda, type Row } from "./shapes/write";
 
 const DENSITY = fromMemory(1, 0.988, 1, "CRC Handbook, water 10–50 °C");
@@ -13,6 +13,7 @@ function water(row: WaterRow, dissolving: Figure, of: { water?: Figure; bulk?: F
   return material("water", "liquid", { ...row, jobs: ["liquid", ...(row.jobs ?? [])] }, {
     water: of.water ?? rest, oil: NO_OIL, dissolving, solidsDensityGPerMl: PLANT_SOLIDS, holding: { kind: "none" },
     bulk: of.bulk ?? DENSITY, makesUp: true,
+    ...(row.tags?.includes("fresh") ? { keeping: keepingOfDays(BREWED_DAYS) } : {}),
   });
 }
 
@@ -22,7 +23,8 @@ export const WATERS: readonly Material[] = [
     exact(0, "by definition")),
   water({ id: "black-tea", names: "black tea | la Camellia sinensis | hi-Latn chai",
     inci: "Camellia Sinensis Leaf Extract", jobs: ["colour"],
-    use: "makers use it for a deeper dye tone", colour: [0.58, 0.11, 50], tags: ["tea", "fresh", "stainsBrown"] },
+    use: "makers use it for a deeper dye tone", colour: [0.58, 0.11, 50], tags: ["tea", "fresh", "stainsBrown"],
+    acidity: practice(0.0005, 0.0002, 0.001, "pH about 5, hardly buffered") },
     usda(0.003, 0, 0.006, "tea, brewed, 99.7 % water")),
   water({ id: "green-tea-brew", names: "green tea, brewed", inci: "Camellia Sinensis Leaf Extract", jobs: ["scalp"],
     use: "makers use it as a rinse and in pastes", colour: [0.85, 0.09, 110], tags: ["tea", "fresh"] },

@@ -148,7 +148,7 @@ describe("corrections", () => {
           }
         }
       }),
-      { numRuns: 600 },
+      { numRuns: 200 },
     );
   });
   test("“poured too much” gets no liquid either; only that it was poured may", () => {
@@ -158,7 +158,7 @@ describe("corrections", () => {
         fc.pre(found !== undefined);
         for (const option of found.options) expect(option.kind).not.toBe("liquid");
       }),
-      { numRuns: 300 },
+      { numRuns: 150 },
     );
     expect(fix({ by: "pour" }, { pouredMl: expectedMl / 2 }).options[0].kind).toBe("liquid");
     expect(fix({ by: "pour", tooMuch: true }, { pouredMl: expectedMl / 2 }).options[0].kind).toBe("leave");
@@ -176,7 +176,7 @@ describe("corrections", () => {
           }
         }
       }),
-      { numRuns: 600 },
+      { numRuns: 200 },
     );
   });
   test("only a test leaves a range open, and only what is dry is called powder", () => {
@@ -189,7 +189,7 @@ describe("corrections", () => {
               expect(findMaterial(bowl.question.lines[line].materialId)?.form).toBe("powder");
         }
       }),
-      { numRuns: 300 },
+      { numRuns: 150 },
     );
   });
   test("powder added is counted as powder: the strength is the share of powder in the paste against the plan", () => {

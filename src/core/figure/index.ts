@@ -1,5 +1,6 @@
 export * from "./band";
 export * from "./figure";
+export * from "./given";
 export * from "./normalShare";
 export * from "./propagate";
 export * from "./simulate";

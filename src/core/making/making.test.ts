@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import "@/core/catalogue";
 import { CATALOGUE } from "@/core/catalogue";
-import { findMaterial, type Material } from "@/core/material";
-import { answered, BREW_WAYS, METHODS, tagsOf, type Ingredient, type Made, type Settings } from ".";
+import { findMaterial, tagsOf, type Material } from "@/core/material";
+import { answered, BREW_WAYS, METHODS, type Ingredient, type Made, type Settings } from ".";
 
 const [brew] = METHODS;
 const HERBS = CATALOGUE.filter(brew.takes);
@@ -34,14 +34,14 @@ describe("laws of every brew", () => {
       fc.property(anyThings, anySettings, anyRoom, (things, settings, roomC) => {
         const result = brew.make(things, settings, roomC);
         if (!result.ok) return expect(result.problems.map(({ code }) => code)).toEqual(["boilsDry"]);
-        const { amounts, strengthGPer100Ml, drawn, steps } = result.value;
+        const { amounts, says, steps } = result.value;
         const { inG, productG, restG, steamG } = amounts;
         expect(Math.abs(inG.mid - productG.mid - restG.mid - steamG.mid)).toBeLessThan(1e-9 * inG.mid + 1e-9);
-        for (const band of [...Object.values(amounts), strengthGPer100Ml, drawn]) {
+        for (const band of [...Object.values(amounts), ...Object.values(says)]) {
           expect(band.low).toBeLessThanOrEqual(band.mid);
           expect(band.mid).toBeLessThanOrEqual(band.high);
         }
-        expect(drawn.mid).toBeLessThanOrEqual(1);
+        expect(says.drawnShare!.mid).toBeLessThanOrEqual(1);
         for (const { durationMin } of steps) expect(durationMin).toBeGreaterThanOrEqual(0);
       }),
       { numRuns: 150 },
@@ -69,7 +69,7 @@ describe("laws of every brew", () => {
         (things, settings, minutes, longer) => {
           const drawnIn = (time: number, roomC: number) => {
             const result = brew.make(things, { ...settings, minutes: time }, roomC);
-            return result.ok ? result.value.drawn.mid : undefined;
+            return result.ok ? result.value.says.drawnShare!.mid : undefined;
           };
           const [base, more, warmer] = [drawnIn(minutes, 18), drawnIn(minutes * longer, 18), drawnIn(minutes, 28)];
           fc.pre(base !== undefined && more !== undefined && warmer !== undefined);
@@ -113,11 +113,11 @@ describe("a brew as kitchens know it (calibrated to common practice, and no chec
     expect(tea.minutes).toBeLessThan(30);
     expect(tea.likeId).toBe("black-tea");
     expect(tea.isInTables).toBe(true);
-    expect(tea.amounts.pourMl.mid).toBe(480);
+    expect(tea.amounts.pourMl!.mid).toBe(480);
     // Half the water, the same leaf: darker in the glass than a cup is.
     const cup = made([of("black-tea-leaf", 4)], { way: "poured", wantMl: 480 });
     expect(tea.material.colour[0]).toBeLessThan(cup.material.colour[0]);
-    expect(tea.strengthGPer100Ml.mid).toBeGreaterThan(1.5 * cup.strengthGPer100Ml.mid);
+    expect(tea.says.dissolvedGPer100Ml!.mid).toBeGreaterThan(1.5 * cup.says.dissolvedGPer100Ml!.mid);
   });
 
   test("soapnuts are boiled half an hour or stand overnight; roselle is as sour as lemonade and keeps longer", () => {
@@ -126,7 +126,7 @@ describe("a brew as kitchens know it (calibrated to common practice, and no chec
     expect(nuts.isInTables).toBe(false);
     const sour = made([of("roselle-whole", 10)], { way: "boiled", wantMl: 300 });
     expect(sour.material.acidity!.value).toBeGreaterThan(0.003);
-    expect(sour.keeps.fridge.value).toBeGreaterThan(nuts.keeps.fridge.value);
+    expect(sour.keeps!.fridge.value).toBeGreaterThan(nuts.keeps!.fridge.value);
     expect(sour.material.tags).toContain("stainsRed");
     expect(sour.notes.map(({ code }) => code)).toContain("stains");
     expect(nuts.notes.map(({ code }) => code)).not.toContain("stains");
@@ -138,7 +138,7 @@ describe("a brew as kitchens know it (calibrated to common practice, and no chec
     const lid = made(things, { way: "boiled", wantMl: 500, minutes: 20, lid: true });
     const pressed = made(things, { way: "boiled", wantMl: 500, minutes: 20, lid: true, pressed: true });
     expect(lid.amounts.steamG.mid).toBeLessThan(0.3 * open.amounts.steamG.mid);
-    expect(pressed.amounts.pourMl.mid).toBeLessThan(lid.amounts.pourMl.mid - 15);
+    expect(pressed.amounts.pourMl!.mid).toBeLessThan(lid.amounts.pourMl!.mid - 15);
     const high = made(things, { way: "boiled", wantMl: 500, altitudeM: 3000 });
     expect(high.minutes).toBeGreaterThan(made(things, { way: "boiled", wantMl: 500 }).minutes);
   });

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { FILLS, SPOON_SETS, UNITS } from "../measure";
-import { convertForm, findMaterial, massG, otherForms } from ".";
+import { convertForm, findMaterial, gramsByLength, hasLength, massG, otherForms } from ".";
 import { CATALOGUE } from "../catalogue";
 
 const amla = findMaterial("amla")!;
@@ -82,4 +82,23 @@ describe("forms of one herb", () => {
     expect(massG.mid).toBeGreaterThan(20);
     expect(massG.mid).toBeLessThan(40);
   });
+});
+
+test("a leaf by its length: as makers know leaves, twice as long four times as heavy, and nothing else has one", () => {
+  const aloe = findMaterial("aloe-leaf")!;
+  // Common practice: a leaf of a hand and a half, of an arm, and the largest.
+  for (const [cm, low, high] of [
+    [30, 90, 250],
+    [45, 200, 550],
+    [60, 400, 1000],
+  ]) {
+    const grams = gramsByLength(aloe, `${cm} cm`)!;
+    expect(grams.value).toBeGreaterThan(low);
+    expect(grams.value).toBeLessThan(high);
+    expect(gramsByLength(aloe, `2 × ${cm * 10} mm`)!.value).toBeCloseTo(2 * grams.value, -1);
+    expect(gramsByLength(aloe, `${2 * cm}cm`)!.value / grams.value).toBeCloseTo(4, 1);
+  }
+  for (const text of ["45", "45 g", "cm", "-3 cm", "1 leaf"]) expect(gramsByLength(aloe, text)?.value ?? 0).toBe(0);
+  expect(gramsByLength(findMaterial("onion")!, "45 cm")).toBeUndefined();
+  expect(CATALOGUE.filter(hasLength).map(({ id }) => id)).toEqual(["aloe-leaf"]);
 });

@@ -1,4 +1,5 @@
 import type { Figure } from "../figure";
+import type { Keeping } from "./keeping";
 
 /** What a thing is. One catalogue file each. */
 export const FAMILIES = [
@@ -159,6 +160,8 @@ export interface Material {
   /** oklch lightness, chroma, hue of the thing itself. */
   readonly colour: readonly [number, number, number];
   readonly tags: readonly Tag[];
+  /** How long it keeps, where it is not as its family. */
+  readonly keeping?: Keeping;
   /** May be the liquid that makes up the rest. */
   readonly makesUp?: true;
 }

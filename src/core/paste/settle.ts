@@ -1,4 +1,4 @@
-import { coverage, type Coverage } from "../head";
+import { coverage, PURPOSE, type Coverage } from "../head";
 import type { Material } from "../material";
 import { restPlan, soakedShare, type RestPlan } from "../rest";
 import { mixSpec } from "./bands";
@@ -42,7 +42,14 @@ export function settle(question: PasteQuestion): Settled {
   // The rest depends on the mix and the mix on the rest: a first mix with everything soaked settles the rest.
   const rough = mix(question, phi, wantedG, () => 1);
   const inBowl = rough.lines.map(({ material, mass }) => ({ material, massG: mass.value }));
-  const rest = restPlan(inBowl, { massG: rough.liquidG, tempC: question.liquid.tempC }, tempC, question.restMin);
+  const poured = rough.liquid.parts.map(({ material, massShare }) => ({ material, massG: massShare * rough.liquidG }));
+  const rest = restPlan(
+    inBowl,
+    { parts: poured, tempC: question.liquid.tempC },
+    tempC,
+    PURPOSE[question.purpose].dye,
+    question.restMin,
+  );
   const soakedOn = (material: Material) => soakedShare(material, rest.restMin, tempC);
   const mixed = mix(question, phi, wantedG, soakedOn);
 

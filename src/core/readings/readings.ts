@@ -1,4 +1,5 @@
-import { asMade, foldBatch, inOrder, kindOf, type BatchEvent } from "../batch";
+import { asMade, foldBatch, kindOf, type BatchEvent } from "../batch";
+import { inOrder } from "../happening";
 import type { Uncertain } from "../figure";
 import { massG, type Material } from "../material";
 import type { Fill, Spoons, Unit } from "../measure";

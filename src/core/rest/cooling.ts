@@ -1,27 +1,42 @@
-import { estimate, propagate, type Band } from "../figure";
+import { estimate, type Figure } from "../figure";
+import type { Material } from "../material";
 
-/** Hours in which a covered kitchen bowl loses 63 % of what separates it from the room. */
-export const BOWL_COOLING_H = estimate(0.8, 0.4, 1.4, "a covered bowl of half a litre");
+/** Hours in which half a litre of paste in a covered bowl loses 63 % of what separates it from the room. */
+export const BOWL_COOLING_H = estimate(1.1, 0.7, 1.6, "a covered bowl of half a litre");
+const HALF_LITRE_G = 500;
+/** Hours of the same for so much: it goes with the way that the heat has to the wall. */
+export const coolingHOf = (massG: number, ofHalfALitreH = BOWL_COOLING_H.value): number =>
+  ofHalfALitreH * Math.cbrt(Math.min(4000, Math.max(40, massG)) / HALF_LITRE_G);
+
+/** Heat that a gram takes up for each kelvin, J. @source handbook values (from memory): water, oils, dry plant */
+const WATER_J = 4.18;
+const OIL_J = 2;
+const SOLIDS_J = 1.6;
+/** What the bowl itself takes up, J/K: a ceramic one of a quarter of a kilo; a plastic one half of that. */
+export const BOWL_J: Figure = estimate(200, 80, 320, "a ceramic bowl of 250 g");
+
+/** Heat that something takes up for each kelvin, J/K: what is water in it as water, a wet base too. */
+export const heatOf = ({ water, oil }: Pick<Material, "water" | "oil">, massG: number): number =>
+  massG * (water.value * WATER_J + oil.value * OIL_J + Math.max(0, 1 - water.value - oil.value) * SOLIDS_J);
 
 /**
- * Hours until a bowl falls from `fromC` to `toC` in a kitchen of `roomC`; zero where it is there already.
- * Undefined where the room is too warm for it ever to get there.
- * @source Newton's law of cooling
+ * Temperature of a fresh mix, °C: everything but the liquid that is poured, and the bowl, stood in the kitchen.
+ * @param besidesJPerK heat of what is in the bowl besides it, J/K
+ * @source heat balance
  */
-export function coolingH(fromC: number, toC: number, roomC: number): Band | undefined {
-  if (fromC <= toC) return { low: 0, mid: 0, high: 0 };
-  if (roomC >= toC) return undefined;
-  return propagate([BOWL_COOLING_H], 1, (x, out) => {
-    out[0] = x[0] * Math.log((fromC - roomC) / (toC - roomC));
-  })[0];
+export function mixTempC(liquidG: number, liquidC: number, besidesJPerK: number, roomC: number): number {
+  const poured = liquidG * WATER_J;
+  const cold = besidesJPerK + BOWL_J.value;
+  return (poured * liquidC + cold * roomC) / (poured + cold);
 }
 
 /**
- * Temperature of a fresh mix, °C: the liquid gives its heat to the powder, whose solids hold about 0.4 of what
- * water holds by mass. @source heat balance; specific heat of dry plant matter ≈ 1.6 J/g K (from memory)
+ * Hours until a bowl falls from `fromC` to `toC` where it is `roomC`; zero where it is there already, undefined where
+ * it never gets there.
+ * @param coolingH hours in which it loses 63 % of what separates it from the room
+ * @source Newton's law of cooling
  */
-export function mixTempC(liquidG: number, liquidC: number, solidsG: number, roomC: number): number {
-  const liquid = liquidG;
-  const solids = 0.4 * solidsG;
-  return liquid + solids > 0 ? (liquid * liquidC + solids * roomC) / (liquid + solids) : roomC;
+export function fallsInH(fromC: number, toC: number, roomC: number, coolingH: number): number | undefined {
+  if (fromC <= toC) return 0;
+  return roomC >= toC ? undefined : coolingH * Math.log((fromC - roomC) / (toC - roomC));
 }

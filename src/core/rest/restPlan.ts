@@ -1,7 +1,9 @@
 import { exact, practice, type Band, type Figure } from "../figure";
 import type { Material } from "../material";
-import { coolingH, mixTempC } from "./cooling";
-import { DYE_MODEL_MAX_C, dyeWindow, type DyeWindow, type School } from "./dye";
+import { acidGOf, acidShare } from "./acid";
+import { BOWL_COOLING_H, coolingHOf, fallsInH, heatOf, mixTempC } from "./cooling";
+import { DYE_MODEL_MAX_C, type School } from "./dye";
+import { dyeWindow, GOES_ON_BELOW_C, releaseBands, type DyeClock, type DyeWindow, type ReleaseBands } from "./release";
 import { soakMin } from "./soak";
 
 /** What the paste has to wait for between mixing and the head. */
@@ -11,11 +13,15 @@ export interface RestPlan {
   /** Minutes until the slowest powder is soaked. */
   readonly soakMin: number;
   readonly dye?: {
+    /** The one that this bowl's acid is nearer to. */
     readonly school: School;
+    /** Kept as warm as the kitchen from the first. */
     readonly acid: DyeWindow;
     readonly plain: DyeWindow;
-    /** Hours for a hot mix to fall to 45 °C, where the dye's clock starts. */
+    /** Hours for a hot mix to fall to 45 °C; until then its rates are a guess. */
     readonly coolFirstH: Band;
+    /** This bowl's own hours, along its own warmth; left out in what was saved before there was such a clock. */
+    readonly own?: ReleaseBands & { readonly clock: DyeClock };
   };
 }
 
@@ -23,40 +29,76 @@ export interface RestPlan {
 export const LEAST_HERB_REST_MIN: Figure = exact(30, "common practice");
 /** Indigo is put on this soon after it is wetted. */
 export const INDIGO_REST_MIN: Figure = practice(15, 10, 20, "10–20 minutes, with water and no acid");
-/** A bowl counts as acid from this share of acid things to dye powder on. */
-const ACID_SHARE = 0.04;
+
+type Bowl = readonly { readonly material: Material; readonly massG: number }[];
+
+/** Dyes that wait for their release; indigo has a clock of its own, in minutes. */
+const isReleased = ({ tags }: Material): boolean => tags.includes("dye") && !tags.includes("indigo");
+const gramsOf = (bowl: Bowl, is: (material: Material) => boolean): number =>
+  bowl.reduce((sum, { material, massG }) => sum + (is(material) ? massG : 0), 0);
+
+/** What is poured in the end. */
+interface Poured {
+  readonly parts: Bowl;
+  readonly tempC: number;
+}
+
+/** How warm a bowl is when it is mixed, and how fast that goes. */
+function warmthOf(bowl: Bowl, liquid: Poured, roomC: number): Pick<DyeClock, "startC" | "coolingH"> {
+  const all = [...bowl, ...liquid.parts];
+  const besides = bowl.reduce((sum, { material, massG }) => sum + heatOf(material, massG), 0);
+  return {
+    startC: mixTempC(
+      gramsOf(liquid.parts, () => true),
+      liquid.tempC,
+      besides,
+      roomC,
+    ),
+    coolingH: coolingHOf(gramsOf(all, () => true)),
+  };
+}
+
+const toStep = (minutes: number): number => {
+  const step = minutes < 120 ? 5 : 15;
+  return Math.ceil(minutes / step - 1e-9) * step;
+};
 
 /**
- * The rest of a bowl. With a dye in it the default is the peak of its school at this temperature.
- * @param bowl what is in it, grams; liquid last or anywhere
+ * The rest of a bowl. Where it is to dye, the default is the first hour at which it has nearly all that it will have,
+ * and nothing is put on before it is cool enough.
+ *
+ * @param bowl    what is in it besides the liquid that is poured, grams
+ * @param dyes    whether it is to dye; else a spoon of a dye rests as long as the herbs do
  * @param restMin asked for, or undefined for the default
  */
-export function restPlan(
-  bowl: readonly { readonly material: Material; readonly massG: number }[],
-  liquid: { readonly massG: number; readonly tempC: number },
-  kitchenTempC: number,
-  restMin?: number,
-): RestPlan {
-  const gramsOf = (is: (tags: Material["tags"]) => boolean) =>
-    bowl.filter(({ material }) => is(material.tags)).reduce((sum, { massG }) => sum + massG, 0);
+export function restPlan(bowl: Bowl, liquid: Poured, kitchenTempC: number, dyes: boolean, restMin?: number): RestPlan {
   const soak = bowl.reduce((longest, { material }) => Math.max(longest, soakMin(material, kitchenTempC)), 0);
-  // Indigo has a clock of its own, in minutes; only henna-like dyes wait for their release.
-  const dyeG = gramsOf((tags) => tags.includes("dye") && !tags.includes("indigo"));
-  const quick = dyeG === 0 && gramsOf((tags) => tags.includes("indigo")) > 0;
+  const warmth = warmthOf(bowl, liquid, kitchenTempC);
+  // Herbs as well: half an hour after a boiling pour a bowl still scalds.
+  const coolsMin = toStep(60 * (fallsInH(warmth.startC, GOES_ON_BELOW_C, kitchenTempC, warmth.coolingH) ?? 0));
+  const dyeG = dyes ? gramsOf(bowl, isReleased) : 0;
   const acid = dyeG > 0 ? dyeWindow("acid", kitchenTempC) : undefined;
   const plain = dyeG > 0 ? dyeWindow("plain", kitchenTempC) : undefined;
   if (acid && plain) {
-    const school: School = gramsOf((tags) => tags.includes("acid")) >= ACID_SHARE * dyeG ? "acid" : "plain";
-    const solidsG = bowl.reduce((sum, { massG }) => sum + massG, 0);
-    const mixC = mixTempC(liquid.massG, liquid.tempC, solidsG, kitchenTempC);
-    const coolFirstH = coolingH(mixC, DYE_MODEL_MAX_C, kitchenTempC) ?? { low: 0, mid: 0, high: 0 };
-    const peakMin = ((school === "acid" ? acid : plain).peakH.mid + coolFirstH.mid) * 60;
+    const clock = { ...warmth, acidPerG: Math.max(0, acidGOf([...bowl, ...liquid.parts])) / dyeG };
+    const own = releaseBands(clock, [{ fromH: 0, tempC: kitchenTempC }]);
+    const cools = (by: number) =>
+      fallsInH(clock.startC, DYE_MODEL_MAX_C, kitchenTempC, (clock.coolingH * by) / BOWL_COOLING_H.value) ?? 0;
+    const { low, value: mid, high } = BOWL_COOLING_H;
     return {
-      restMin: restMin ?? Math.round(peakMin / 15) * 15,
+      restMin: restMin ?? toStep(60 * Math.max(own.bestH.mid, own.goesOnH.mid)),
       soakMin: soak,
-      dye: { school, acid, plain, coolFirstH },
+      dye: {
+        school: acidShare(clock.acidPerG) >= 0.5 ? "acid" : "plain",
+        acid,
+        plain,
+        coolFirstH: { low: cools(low), mid: cools(mid), high: cools(high) },
+        own: { ...own, clock },
+      },
     };
   }
-  if (quick) return { restMin: restMin ?? INDIGO_REST_MIN.value, soakMin: soak };
-  return { restMin: restMin ?? Math.max(LEAST_HERB_REST_MIN.value, Math.ceil(soak / 5) * 5), soakMin: soak };
+  const isIndigo = ({ tags }: Material): boolean => tags.includes("indigo");
+  if (dyes && gramsOf(bowl, isIndigo) > 0)
+    return { restMin: restMin ?? Math.max(INDIGO_REST_MIN.value, coolsMin), soakMin: soak };
+  return { restMin: restMin ?? Math.max(LEAST_HERB_REST_MIN.value, coolsMin, Math.ceil(soak / 5) * 5), soakMin: soak };
 }

@@ -1,4 +1,5 @@
 import type { Material } from "../material";
+import { FOLLOWED_H, stretches, type BowlHistory } from "./history";
 
 /** What may still be missing when a powder counts as soaked. */
 const NEARLY = 0.05;
@@ -23,4 +24,19 @@ export function soakMin(material: Material, tempC: number): number {
   const missing = 1 - material.soak.firstShare.value;
   const timeMin = material.soak.timeMin.value * 2 ** ((22 - tempC) / 10);
   return missing <= NEARLY ? 0 : timeMin * Math.log(missing / NEARLY);
+}
+
+/**
+ * Hours until a herb paste that is moved about has soaked as far as `soakH` hours at `atC` would take it. Swelling
+ * halves its pace for each 10 °C less; frozen, it stands still.
+ * @returns hours from the start, at most as long as it is followed
+ */
+export function movedSoakH(soakH: number, atC: number, history: BowlHistory): number {
+  let soaked = 0;
+  for (const { fromH, forH, tempC } of stretches(history)) {
+    const pace = tempC < 0 ? 0 : 2 ** ((tempC - atC) / 10);
+    if (soaked + pace * forH >= soakH) return fromH + (soakH - soaked) / pace;
+    soaked += pace * forH;
+  }
+  return FOLLOWED_H;
 }

@@ -64,7 +64,7 @@ export const KITCHEN_NAMES: Readonly<Record<string, KitchenName>> = {
   "aloe vera": { ids: ALOE },
   "aloe vera gel": { ids: ["aloe-gel"] },
   "aloe vera powder": { ids: ["aloe-powder"] },
-  coconut: { ids: ["coconut-milk", "coconut-oil", "coconut-water", "coconut-cream"] },
+  coconut: { ids: ["coconut-milk", "coconut-oil", "coconut-water", "coconut-cream", "coconut-flesh"] },
   "cream of coconut": { ids: ["coconut-cream"] },
   methi: { ids: METHI },
   fenugreek: { ids: METHI },

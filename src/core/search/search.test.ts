@@ -244,7 +244,7 @@ describe("a notebook page", () => {
           }
         },
       ),
-      { numRuns: 400 },
+      { numRuns: 200 },
     );
   });
 });

@@ -1,16 +1,7 @@
 import { practice, type Figure } from "../figure";
-import type { Family, Material } from "../material";
+import type { AgeTest, Family, Keeping, Material } from "../material";
 import { monthsBetween, monthsOn } from "./day";
 import type { Jar } from "./jar";
-
-/** What freshness means for a kind of thing, and how long it lasts. `test` names what to try when it is past. */
-export interface Keeping {
-  readonly closedMonths: Figure;
-  readonly openedMonths: Figure;
-  readonly test: AgeTest;
-}
-export const AGE_TESTS = ["dab", "smell", "rancid", "spoiled", "lumps", "swell", "fades"] as const;
-export type AgeTest = (typeof AGE_TESTS)[number];
 
 const months = (value: number, low: number, high: number) => practice(value, low, high, "what shops and makers give");
 const of = (closed: Figure, opened: Figure, test: AgeTest): Keeping => ({
@@ -39,8 +30,9 @@ const GUM = of(months(24, 18, 36), months(12, 8, 18), "swell");
 const FRESH = of(months(0.25, 0.15, 0.5), months(0.15, 0.1, 0.25), "spoiled");
 const LASTS = of(months(36, 24, 60), months(24, 12, 36), "lumps");
 
-/** Perishable, dye and gum first; then what the family says. */
-export function keepingOf({ family, form, tags, makesUp }: Material): Keeping {
+/** Its own first; then perishable, dye and gum; then what the family says. */
+export function keepingOf({ keeping, family, form, tags, makesUp }: Material): Keeping {
+  if (keeping) return keeping;
   if (tags.includes("dye")) return DYE;
   if (tags.includes("honey") || form === "crystals") return LASTS;
   if (
@@ -66,7 +58,7 @@ export type Freshness =
 
 /** How a jar stands on a day: past its own best-before, or longer open or bought than such things usually keep. */
 export function freshness(
-  jar: Pick<Jar, "boughtOn" | "openedOn" | "bestBefore">,
+  jar: Pick<Jar, "boughtOn" | "openedOn" | "bestBefore" | "made">,
   material: Material,
   today: string,
 ): Freshness {
@@ -78,6 +70,8 @@ export function freshness(
     months: monthsBetween(from, today),
   });
   if (jar.bestBefore && jar.bestBefore < today) return past("bestBefore", jar.bestBefore);
+  // What was made here has its day by where it stands: frozen, it is as it was.
+  if (jar.made && jar.bestBefore) return { state: "fresh" };
   if (jar.openedOn && monthsBetween(jar.openedOn, today) > openedMonths.value) return past("opened", jar.openedOn);
   if (!jar.bestBefore && jar.boughtOn && monthsBetween(jar.boughtOn, today) > closedMonths.value)
     return past("bought", jar.boughtOn);

@@ -1,6 +1,5 @@
 export * from "./age";
 export * from "./day";
 export * from "./jar";
-export * from "./mixture";
 export * from "./ownThing";
 export * from "./shelf";

@@ -17,10 +17,29 @@ export interface Weighing {
 }
 
 /** The figures that something made here has of its own. */
+export const MADE_FIGURES = [
+  "water",
+  "oil",
+  "dissolving",
+  "bulkDensityGPerMl",
+  "holding",
+  "colour",
+  "tags",
+  "acidity",
+  "contains",
+  "keeping",
+] as const;
+/** The first ones that were kept had no oil, holding or keeping among them. */
 export type MadeFigures = Pick<
   Material,
-  "water" | "dissolving" | "bulkDensityGPerMl" | "colour" | "tags" | "acidity" | "contains"
->;
+  "water" | "dissolving" | "bulkDensityGPerMl" | "colour" | "tags" | "acidity" | "contains" | "keeping"
+> &
+  Partial<Pick<Material, "oil" | "holding">>;
+/** Those of a material, as a jar keeps them. */
+export const madeFigures = (material: Material): MadeFigures =>
+  Object.fromEntries(
+    MADE_FIGURES.flatMap((name) => (material[name] === undefined ? [] : [[name, material[name]]])),
+  ) as unknown as MadeFigures;
 /** How what is in a jar was made here, and the figures it has from that; they stay as they were computed. */
 export interface MadeHere {
   /** A method of the makings. */
@@ -29,6 +48,10 @@ export interface MadeHere {
   readonly settings: Readonly<Record<string, number | string | boolean>>;
   readonly kitchenTempC: number;
   readonly figures: MadeFigures;
+  /** The making that was followed, where it was. */
+  readonly makingId?: string;
+  /** It is what was left of it, and not what was made. */
+  readonly isRest?: true;
 }
 
 /** One bag, bottle, or batch of something home-made. Days are ISO 8601. */
@@ -145,6 +168,9 @@ export function jarsOf(jars: readonly Jar[], materialId: string): Jar[] {
 export const jarInUse = (jars: readonly Jar[], materialId: string): Jar | undefined => jarsOf(jars, materialId)[0];
 
 const MOST_DENSE = 3;
+const MOST_MONTHS = 1200;
+const MOST_HELD_ML = 100;
+const MOST_STIFF_PA = 10_000;
 /** Every problem with how something says it was made: its figures have to be such as a thing can have. */
 export function checkMade({ method, things, settings, kitchenTempC, figures }: MadeHere): Problem[] {
   const problems: (Problem | undefined)[] = [
@@ -159,10 +185,20 @@ export function checkMade({ method, things, settings, kitchenTempC, figures }: M
       typeof value === "string" ? checkText(`settings.${id.slice(0, 20)}`, value, "materialIdChars") : undefined,
     ]),
   ];
-  for (const name of ["water", "dissolving", "acidity", "bulkDensityGPerMl"] as const) {
-    const figure = figures[name];
+  const { holding, keeping } = figures;
+  const within: readonly (readonly [name: string, figure: Figure | undefined, most: number])[] = [
+    ["water", figures.water, 1],
+    ["oil", figures.oil, 1],
+    ["dissolving", figures.dissolving, 1],
+    ["acidity", figures.acidity, 1],
+    ["bulkDensityGPerMl", figures.bulkDensityGPerMl, MOST_DENSE],
+    ["keeping", keeping?.closedMonths, MOST_MONTHS],
+    ["keeping", keeping?.openedMonths, MOST_MONTHS],
+    ["holding", holding?.kind === "perGram" ? holding.mlPerG : undefined, MOST_HELD_ML],
+    ["holding", holding?.kind === "ownStiffness" ? holding.yieldPa : undefined, MOST_STIFF_PA],
+  ];
+  for (const [name, figure, most] of within) {
     if (!figure) continue;
-    const most = name === "bulkDensityGPerMl" ? MOST_DENSE : 1;
     const inOrder = 0 <= figure.low && figure.low <= figure.value && figure.value <= figure.high;
     if (!inOrder || figure.high > most || (name === "bulkDensityGPerMl" && figure.value <= 0))
       problems.push({ field: `figures.${name}`, code: "tooLarge", detail: { max: most } });

@@ -1,10 +1,18 @@
-import type { Figure } from "../figure";
+import { checkNumber } from "../checkNumber";
+import { practice, type Figure } from "../figure";
 import { LIMITS } from "../limits";
-import { tagsOf } from "../making";
-import { findMaterial, type Lookup, type Material } from "../material";
+import {
+  BREWED_DAYS,
+  findMaterial,
+  keepingOfDays,
+  tagsOf,
+  type Keeping,
+  type Lookup,
+  type Material,
+} from "../material";
 import type { Problem } from "../problem";
 import { checkText, foldText } from "../text";
-import { mixtureOf } from "./mixture";
+import { mixtureOf } from "../mixture";
 
 /** A thing that only this household has: like something in the tables, or mixed of several things. */
 export type OwnThing =
@@ -15,6 +23,10 @@ export type OwnThing =
       readonly likeId: string;
       /** Herbs that were drawn into it: what they are not for, and stain, it is and stains as well. */
       readonly drawnFrom?: readonly string[];
+      /** Days that it keeps in the fridge, where it is something wet that was made. */
+      readonly keepsDays?: number;
+      /** What was left of it, wet and soft: it goes into a paste as it is, or ground. */
+      readonly soft?: true;
       readonly use?: string;
     }
   | {
@@ -62,7 +74,17 @@ function wider(figure: Figure, of: string): Figure {
 }
 const share = (figure: Figure): Figure => ({ ...figure, high: Math.min(1, figure.high) });
 
-function likeMaterial({ id, name, use }: OwnThing, like: Material, drawn: readonly Material[]): Material {
+/** How long something keeps that was made in the house: as it was said, or as a herb's water does. */
+function madeKeeping({ keepsDays, drawnFrom = [] }: LikeThing, like: Material): Keeping | undefined {
+  if (keepsDays !== undefined)
+    return keepingOfDays(practice(keepsDays, keepsDays / 1.5, keepsDays * 1.4, "as its making says"));
+  return drawnFrom.length > 0 && like.family === "water" ? keepingOfDays(BREWED_DAYS) : undefined;
+}
+
+type LikeThing = Extract<OwnThing, { kind: "like" }>;
+function likeMaterial(thing: LikeThing, like: Material, drawn: readonly Material[]): Material {
+  const { id, name, use, soft } = thing;
+  const keeping = madeKeeping(thing, like);
   const of = like.names[0].text;
   const { plant: _, notToConfuse: __, inci: ___, ...rest } = like;
   const { holding, soak, pieceG } = like;
@@ -70,9 +92,15 @@ function likeMaterial({ id, name, use }: OwnThing, like: Material, drawn: readon
     ...rest,
     id,
     names: [{ text: name, language: "und" }],
-    use: use ?? `a thing of this house, like ${of}`,
+    use:
+      use ??
+      (drawn.length > 0
+        ? `drawn in this house from ${drawn.map(({ names }) => names[0].text).join("; ")}`
+        : `a thing of this house, like ${of}`),
     contains: [...new Set([like, ...drawn].flatMap((one) => [one.id, ...(one.contains ?? [])]))],
     ...(drawn.length > 0 ? { tags: tagsOf([like, ...drawn]) } : {}),
+    ...(keeping ? { keeping } : {}),
+    ...(soft ? { form: "soft" as const } : {}),
     water: share(wider(like.water, of)),
     oil: share(wider(like.oil, of)),
     dissolving: share(wider(like.dissolving, of)),
@@ -148,6 +176,8 @@ export function checkOwnThing(thing: OwnThing, things: readonly OwnThing[], tabl
   const missing = (id: string) => !known.has(id) && !tables(id);
   if (thing.kind === "like") {
     if (missing(thing.likeId)) problems.push({ field: "likeId", code: "unknownMaterial" });
+    const days = thing.keepsDays === undefined ? undefined : checkNumber("keepsDays", thing.keepsDays, "keepsDays");
+    if (days) problems.push(days);
     if ((thing.drawnFrom ?? []).length > LIMITS.lineCount.max)
       problems.push({ field: "drawnFrom", code: "tooMany", detail: { max: LIMITS.lineCount.max } });
     thing.drawnFrom?.forEach((of, i) => {

@@ -16,7 +16,7 @@ import {
   jarDensity,
   jarInUse,
   lookupOn,
-  mixtureOf,
+  madeFigures,
   monthsBetween,
   monthsOn,
   nameInId,
@@ -28,6 +28,7 @@ import {
   type OwnThing,
   type Shelf,
 } from ".";
+import { mixtureOf } from "../mixture";
 
 const amla = findMaterial("amla")!;
 const dry = CATALOGUE.filter(({ form }) => form === "powder");
@@ -273,6 +274,16 @@ test("age is said once it is past, and what to try", () => {
     test: "spoiled",
   });
   expect(freshness({}, amla, "2026-11-25").state).toBe("unknown");
+  // A brewed tea keeps its three days; frozen, the day on its jar.
+  const tea = findMaterial("rosemary-tea")!;
+  expect(freshness({ openedOn: "2026-11-23" }, tea, "2026-11-25").state).toBe("fresh");
+  expect(freshness({ openedOn: "2026-11-20" }, tea, "2026-11-25")).toMatchObject({ state: "past", test: "spoiled" });
+  const { made } = jar("rosemary-tea", {
+    made: { method: "brew", things: [], settings: {}, kitchenTempC: 20, figures: madeFigures(tea) },
+  });
+  const frozen = { openedOn: "2026-10-20", bestBefore: "2027-01-18", made };
+  expect(freshness(frozen, tea, "2026-11-25").state).toBe("fresh");
+  expect(freshness({ ...frozen, bestBefore: "2026-11-20" }, tea, "2026-11-25").state).toBe("past");
 });
 
 test("what is looked up on a shelf is its own first, then the tables", () => {

@@ -1,4 +1,5 @@
-import { scaleBand, type Band } from "../figure";
+import { point, scaleBand, type Band } from "../figure";
+import type { Settings, toMake } from "../making";
 import { liquidParts, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
 import { lookupOn, type Shelf } from "../shelf";
 import type { Jar } from "../shelf";
@@ -19,6 +20,13 @@ export interface Gathered {
   /** Of what the jars give, where their prices are known; undefined where none is. */
   readonly cost?: number;
   readonly costOfG: number;
+  /** How it is made, where it is not there and a method makes it: what that takes is wanted as well. */
+  readonly make?: {
+    readonly method: string;
+    readonly things: readonly { readonly materialId: string; readonly massG: number }[];
+    readonly settings: Settings;
+    readonly ml: number;
+  };
 }
 
 /** Less than this share of what is wanted is a rounding, and nothing that is missing. */
@@ -41,8 +49,10 @@ export const pricePerG = ({ price, fullG }: Pick<Jar, "price" | "fullG">): numbe
 /**
  * Everything some bowls want, added up by thing, against the shelf. The likely amounts are drawn; the generous ones are
  * looked at.
+ *
+ * @param make says how a thing is made that is not there, whose herbs are then wanted as well
  */
-export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
+export function gather(bowls: readonly WantedBowl[], shelf: Shelf, make?: typeof toMake): Gathered[] {
   const { jars } = shelf;
   const find = lookupOn(shelf);
   const wants = new Map<string, { needG: Band; jarIds: (string | undefined)[] }>();
@@ -66,6 +76,21 @@ export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
         scaleBand(answer.liquid.ml, share * (inBowl(materialId, jarId)?.bulkDensityGPerMl.value ?? 1)),
       );
   }
+  // What is not there and can be made is followed down to its leaf.
+  const makes = new Map<string, NonNullable<Gathered["make"]>>();
+  for (const [materialId, { needG }] of [...wants]) {
+    const haveG = jars.reduce((sum, jar) => sum + (jar.materialId === materialId ? Math.max(0, jar.leftG) : 0), 0);
+    const missingG = needG.mid - haveG;
+    const making = missingG > SHORT_FROM * needG.mid ? make?.(materialId, missingG, find) : undefined;
+    if (!making) continue;
+    makes.set(materialId, {
+      method: making.method,
+      things: making.things,
+      settings: making.settings,
+      ml: Math.round(making.made.amounts.productMl.mid),
+    });
+    for (const { materialId: id, massG } of making.things) want(id, undefined, point(massG));
+  }
   return [...wants]
     .map(([materialId, { needG, jarIds }]): Gathered => {
       // The jars that the bowls name first, then the others of the same thing.
@@ -84,7 +109,8 @@ export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
         if (perG !== undefined) [cost, costOfG] = [cost + perG * massG, costOfG + massG];
       }
       const haveG = all.reduce((sum, jar) => sum + Math.max(0, jar.leftG), 0);
-      const fresh = all.length === 0 && find(materialId)?.family === "water";
+      const making = makes.get(materialId);
+      const fresh = making !== undefined || (all.length === 0 && find(materialId)?.family === "water");
       return {
         materialId,
         needG,
@@ -95,6 +121,7 @@ export function gather(bowls: readonly WantedBowl[], shelf: Shelf): Gathered[] {
         from,
         ...(costOfG > 0 ? { cost } : {}),
         costOfG,
+        ...(making ? { make: making } : {}),
       };
     })
     .sort((a, b) => b.shortG / b.needG.mid - a.shortG / a.needG.mid || b.needG.mid - a.needG.mid);

@@ -1,4 +1,3 @@
 export * from "./withdrawals";
 export * from "./gather";
-export * from "./premix";
 export * from "./ledger";

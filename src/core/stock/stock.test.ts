@@ -4,7 +4,7 @@ import { PLAIN_HEAD } from "../head";
 import { findMaterial } from "../material";
 import { computePaste } from "../paste";
 import { EMPTY_SHELF, questionOn, type Shelf } from "../shelf";
-import { costOf, withdrawalsOf, gather, ledgerDiff, premixOf, type Withdrawal, type LedgerRow } from ".";
+import { costOf, withdrawalsOf, gather, ledgerDiff, type Withdrawal, type LedgerRow } from ".";
 
 describe("gathering", () => {
   const bowl = (shelf: Shelf) => {
@@ -93,54 +93,6 @@ test("a liquid is poured in millilitres and gathered in grams", () => {
       6,
     );
   }
-});
-
-describe("a mixture of one's own jars", () => {
-  const parts = fc.array(
-    fc.record({
-      jar: fc
-        .record({
-          materialId: fc.constantFrom("amla", "brahmi", "henna"),
-          fullG: fc.double({ min: 10, max: 500, noNaN: true }),
-          leftG: fc.double({ min: 0, max: 500, noNaN: true }),
-          price: fc.option(fc.double({ min: 0, max: 50, noNaN: true }), { nil: undefined }),
-        })
-        .map(({ materialId, ...of }) => jar(materialId, of)),
-      massG: fc.double({ min: 0.1, max: 300, noNaN: true }),
-    }),
-    { minLength: 1, maxLength: 8 },
-  );
-  test("its shares are a whole, each thing stands in it once, and its cost is what went in", () => {
-    fc.assert(
-      fc.property(parts, (all) => {
-        const { totalG, things, price, complete, parts: summed } = premixOf(all);
-        expect(complete).toBe(true);
-        expect(totalG).toBeCloseTo(
-          all.reduce((sum, { massG }) => sum + massG, 0),
-          9,
-        );
-        for (const shares of [things, summed])
-          expect(shares.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
-        expect(new Set(things.map(({ materialId }) => materialId)).size).toBe(things.length);
-        for (const { jar: from, massG, over } of summed) expect(over).toBe(massG > from.leftG);
-        expect(price === undefined).toBe(all.some(({ jar: from }) => from.price === undefined));
-        if (price !== undefined)
-          expect(price).toBeCloseTo(
-            all.reduce((sum, { jar: from, massG }) => sum + (from.price! / from.fullG) * massG, 0),
-            1,
-          );
-      }),
-    );
-  });
-  test("what is typed wrong counts as nothing and says so; the soonest day is its own", () => {
-    const found = premixOf([
-      { jar: jar("amla", { bestBefore: "2027-05-01" }), massG: 60 },
-      { jar: jar("brahmi", { bestBefore: "2027-03-01" }), massG: NaN },
-    ]);
-    expect(found).toMatchObject({ totalG: 60, complete: false, bestBefore: "2027-03-01" });
-    expect(found.parts[1]).toMatchObject({ share: 0, problem: { field: "massG" } });
-    expect(premixOf([])).toMatchObject({ totalG: 0, complete: false, things: [] });
-  });
 });
 
 describe("the ledger of a bowl", () => {

@@ -1,6 +1,7 @@
 import { liquidParts, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
 import { phaseOf, type Phase } from "../material";
-import { asMade, foldBatch, inOrder, kindOf, type BatchEvent } from "../batch";
+import { asMade, foldBatch, kindOf, type BatchEvent } from "../batch";
+import { inOrder } from "../happening";
 
 /** What one event of a bowl took off the shelf. `slot` tells draws of one event apart. */
 export interface Withdrawal {

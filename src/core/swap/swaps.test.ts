@@ -56,6 +56,7 @@ describe("swaps", () => {
     const dyed = questionOn(
       {
         ...blend,
+        purpose: "dyePacked",
         lines: [
           { ...blend.lines[0], materialId: "amla" },
           { ...blend.lines[1], materialId: "henna" },

@@ -8,13 +8,14 @@ import { insertHead } from "@/store/heads";
 import { readSettings } from "@/store/household";
 import * as store from "@/store/imports";
 import { findJar, insertJar, insertWeighing } from "@/store/jars";
+import { insertMaking, setMakingJar, writeMakingEvents } from "@/store/makings";
 import { lookupOf } from "../shelf";
 import { insertJarReading } from "@/store/readings";
 import { insertMoves } from "@/store/stock";
 import type { Write } from "@/store/transaction";
 import { Refusal, taken } from "../refusal";
 import { insertBowl, settleBowl } from "../settle";
-import type { Book, BookBatch, BookJar } from "./format";
+import type { Book, BookBatch, BookJar, BookMaking } from "./format";
 
 /** A file can add a caution to something in the tables, and never take one away. */
 function withTheTablesTags(question: PasteQuestion): PasteQuestion {
@@ -47,8 +48,8 @@ export function seenHere<E extends { readonly revSeen: number }>(events: readonl
 }
 
 /** Every device that tapped in these. */
-export const devicesOf = (batches: readonly BookBatch[]): string[] => [
-  ...new Set(batches.flatMap((batch) => batch.events.map((event) => event.deviceId))),
+export const devicesOf = (kept: readonly { readonly events: readonly { readonly deviceId: string }[] }[]): string[] => [
+  ...new Set(kept.flatMap(({ events }) => events.map((event) => event.deviceId))),
 ];
 
 /** An id of something that is here; of anything else nothing. */
@@ -163,6 +164,32 @@ export async function importJar(
     if (!(await insertJarReading(write, { id, jarId: jar.id, test, judged, takenAt: new Date(takenAt) })))
       throw taken();
   }
+}
+
+/** A making as it was, with the figures it was begun with; its jar comes with the jars. */
+export async function importMaking(
+  { id, name, createdAt, startsAt, closedAt, jarId, question, figures, made, events }: BookMaking,
+  write: Write,
+  importId: string,
+): Promise<void> {
+  await insertMaking(write, {
+    id,
+    name,
+    question,
+    figures,
+    made,
+    startsAtMs: Date.parse(startsAt),
+    createdAt: new Date(createdAt),
+    importId,
+  });
+  const kept = seenHere(events, write.rev).map(({ deviceClock, happenedAt, ...event }) => ({
+    ...event,
+    deviceClockMs: Date.parse(deviceClock),
+    atMs: Date.parse(happenedAt),
+    personId: null,
+  }));
+  await writeMakingEvents(write, id, kept, closedAt === undefined ? {} : { closedMs: Date.parse(closedAt) });
+  if (jarId && (await findJar(write.householdId, jarId, write.trx))) await setMakingJar(write, id, jarId);
 }
 
 /** A jar has left what the file says: the bowls that came with it have drawn theirs, and the scale says the rest. */

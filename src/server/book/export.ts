@@ -1,3 +1,4 @@
+import type { Happening } from "@/core/happening";
 import { listBlendNames, listVersions, type PastVersion } from "@/store/blends";
 import { batchesAfter, findBatchWhole, type ExportedBatch } from "@/store/batches";
 import { eventsOf } from "@/store/events";
@@ -9,11 +10,12 @@ import { inSnapshot } from "@/store/snapshot";
 import { streamOf } from "../formats/stream";
 import { personsForExport } from "@/store/persons";
 import { listJars } from "@/store/jars";
+import { listMakings, type StoredMaking } from "@/store/makings";
 import { listReadings } from "@/store/readings";
 import { listOwnThings, type StoredThing } from "@/store/ownThings";
 import type { OwnThing } from "@/core/shelf";
 import { notFound } from "../refusal";
-import type { Book, BookBatch, BookBlend } from "./format";
+import type { Book, BookBatch, BookBlend, BookEvent, BookMaking } from "./format";
 
 const FORMAT = { format: "infusing-book", version: 2 } as const;
 const PAGE = 40;
@@ -34,6 +36,48 @@ function blendOf(versions: readonly PastVersion[]): BookBlend {
   };
 }
 
+const eventOf = <P>({
+  id,
+  payload,
+  deviceId,
+  deviceSeq,
+  revSeen,
+  deviceClockMs,
+  atMs,
+}: Happening<P> & { readonly deviceClockMs: number }): Omit<BookEvent, "payload"> & { readonly payload: P } => ({
+  id,
+  payload,
+  deviceId,
+  deviceSeq,
+  revSeen,
+  deviceClock: iso(deviceClockMs),
+  happenedAt: iso(atMs),
+});
+
+const makingOf = ({
+  id,
+  name,
+  createdMs,
+  startsAtMs,
+  closedMs,
+  jarId,
+  question,
+  figures,
+  made,
+  events,
+}: StoredMaking): BookMaking => ({
+  id,
+  name,
+  createdAt: iso(createdMs),
+  startsAt: iso(startsAtMs),
+  ...(closedMs === undefined ? {} : { closedAt: iso(closedMs) }),
+  ...(jarId ? { jarId } : {}),
+  question,
+  figures,
+  made,
+  events: events.map(eventOf),
+});
+
 type Events = Awaited<ReturnType<typeof eventsOf>>;
 const batchOf = (batch: ExportedBatch, events: Events): BookBatch => ({
   id: batch.id,
@@ -47,15 +91,7 @@ const batchOf = (batch: ExportedBatch, events: Events): BookBatch => ({
   question: batch.question,
   answer: batch.answer,
   figures: batch.figures,
-  events: (events.get(batch.id) ?? []).map(({ id, payload, deviceId, deviceSeq, revSeen, deviceClockMs, atMs }) => ({
-    id,
-    payload,
-    deviceId,
-    deviceSeq,
-    revSeen,
-    deviceClock: iso(deviceClockMs),
-    happenedAt: iso(atMs),
-  })),
+  events: (events.get(batch.id) ?? []).map(eventOf),
 });
 
 /** A part of the book. A blend goes without the heads it was written for: those are somebody's own. */
@@ -131,11 +167,12 @@ async function thingsIn(parts: readonly object[], householdId: string, knex: Kne
 const dustless = (grams: number): number => Math.round(grams * 1e6) / 1e6;
 
 /** The shelf as a book file keeps it: what things of the house's own are, and every jar as it stands. */
-async function shelfBook(householdId: string, knex: Knex): Promise<Pick<Book, "things" | "jars">> {
-  const [things, jars, readings] = [
+async function shelfBook(householdId: string, knex: Knex): Promise<Pick<Book, "things" | "jars" | "makings">> {
+  const [things, jars, readings, makings] = [
     await listOwnThings(householdId, knex),
     await listJars(householdId, knex),
     await listReadings(householdId, knex),
+    await listMakings(householdId, knex),
   ];
   const testsOf = (jarId: string) =>
     readings.flatMap(({ id, takenMs, withdrawn, powder }) =>
@@ -147,6 +184,7 @@ async function shelfBook(householdId: string, knex: Knex): Promise<Pick<Book, "t
       const tests = testsOf(jar.id);
       return { ...jar, leftG: dustless(leftG), ...(tests.length > 0 ? { tests } : {}) };
     }),
+    ...(makings.length > 0 ? { makings: makings.map(makingOf) } : {}),
   };
 }
 

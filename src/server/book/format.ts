@@ -1,4 +1,6 @@
 import type { BatchPayload } from "@/core/batch";
+import type { Made, MakingPayload, MakingQuestion } from "@/core/making";
+import type { Material } from "@/core/material";
 import type { JarTest } from "@/core/readings";
 import type { Jar, OwnThing, Weighing } from "@/core/shelf";
 import type { Head } from "@/core/head";
@@ -24,6 +26,8 @@ export interface Book {
   /** Things of the house's own, and its jars with what is left; left out by houses without a shelf. */
   readonly things?: readonly OwnThing[];
   readonly jars?: readonly BookJar[];
+  /** What was made before a bowl, step by step; left out by houses that follow none. */
+  readonly makings?: readonly BookMaking[];
 }
 
 export interface BookJar extends Omit<Jar, "weighings"> {
@@ -84,6 +88,24 @@ export interface BookBatch {
   readonly answer: PasteAnswer;
   readonly figures: readonly BookFigures[];
   readonly events: readonly BookEvent[];
+}
+
+/** A making with the figures it was begun with, and what happened to it. */
+export interface BookMaking {
+  readonly id: string;
+  readonly name: string;
+  readonly createdAt: string;
+  readonly startsAt: string;
+  readonly closedAt?: string;
+  /** The jar that came of it. */
+  readonly jarId?: string;
+  readonly question: MakingQuestion;
+  readonly figures: readonly Material[];
+  readonly made: Made;
+  readonly events: readonly BookMakingEvent[];
+}
+export interface BookMakingEvent extends Omit<BookEvent, "payload"> {
+  readonly payload: MakingPayload;
 }
 
 /** The format before persons, devices and the times of taps were kept. Still read. */

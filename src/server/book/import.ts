@@ -12,7 +12,16 @@ import { v7 as uuid } from "uuid";
 import { notFound, taken, unusable } from "../refusal";
 import { asWrite, type Asked } from "../route";
 import { removeBowl } from "../settle";
-import { devicesOf, importBatches, importBlends, importHeads, importJar, ownIds, weighImported } from "./bring";
+import {
+  devicesOf,
+  importBatches,
+  importBlends,
+  importHeads,
+  importJar,
+  importMaking,
+  ownIds,
+  weighImported,
+} from "./bring";
 import type { Book, BookBatch, BookJar } from "./format";
 import type { ImportAnswer, ImportCounts, ImportPlan } from "./plan";
 import type { BookFile } from "./read";
@@ -37,6 +46,12 @@ const KINDS = [
     counted: "batches",
     nameOf: (one: BookBatch) => `${one.blendName} for ${one.headName}`,
   },
+  {
+    kind: "making",
+    field: "makings",
+    counted: "makings",
+    nameOf: (one: NonNullable<Book["makings"]>[number]) => one.name,
+  },
 ] as const satisfies readonly {
   readonly kind: store.ImportedKind;
   readonly field: keyof Book;
@@ -44,6 +59,7 @@ const KINDS = [
   readonly nameOf: (one: never) => string;
 }[];
 
+const NOTHING: ImportCounts = { heads: 0, blends: 0, batches: 0, jars: 0, things: 0, makings: 0 };
 type Fresh = { readonly [K in (typeof KINDS)[number]["field"]]: NonNullable<Book[K]> };
 
 interface Sorted {
@@ -67,7 +83,7 @@ async function sorted(book: Book, householdId: string, knex = database()): Promi
   >;
   const putsBack: string[] = [];
   const staysOut: ImportPlan["staysOut"][number][] = [];
-  const none = (): Record<keyof ImportCounts, number> => ({ heads: 0, blends: 0, batches: 0, jars: 0, things: 0 });
+  const none = (): Record<keyof ImportCounts, number> => ({ ...NOTHING });
   const counts = { adds: none(), here: none(), back: none() };
   for (const { kind, field, counted, nameOf } of KINDS) {
     const things: readonly { readonly id: string }[] = book[field] ?? [];
@@ -90,7 +106,7 @@ async function sorted(book: Book, householdId: string, knex = database()): Promi
       return !found;
     });
   }
-  const { batches, blends, jars } = fresh as unknown as Fresh;
+  const { batches, blends, jars, makings } = fresh as unknown as Fresh;
   // What hangs on new things has to be new as well.
   const hanging = [
     ["blend_version", "book.blends", blends.flatMap((blend) => blend.versions.map(({ id }) => id))],
@@ -101,7 +117,7 @@ async function sorted(book: Book, householdId: string, knex = database()): Promi
   for (const [kind, field, ids] of hanging)
     if ((await store.knownIds(kind, ids, knex)).size > 0) problems.push({ field, code: "taken" });
   if (
-    [...(await store.knownIds("device", devicesOf(batches), knex)).values()].some(
+    [...(await store.knownIds("device", devicesOf([...batches, ...makings]), knex)).values()].some(
       (known) => known.householdId !== householdId,
     )
   )
@@ -109,7 +125,6 @@ async function sorted(book: Book, householdId: string, knex = database()): Promi
   return { fresh: fresh as unknown as Fresh, back, putsBack, staysOut, counts, problems };
 }
 
-const NOTHING: ImportCounts = { heads: 0, blends: 0, batches: 0, jars: 0, things: 0 };
 const plan = (
   problems: readonly Problem[],
   { counts, fresh, putsBack = [], staysOut = [] }: Partial<Sorted> = {},
@@ -162,9 +177,10 @@ export const importBook = (asked: Asked<BookFile>, bytes: number): Promise<Impor
       );
       await importBlends(fresh.blends, heads, write, id);
       const names = new Map(book.devices.map((device) => [device.id, device.name]));
-      for (const deviceId of devicesOf(fresh.batches))
+      for (const deviceId of devicesOf([...fresh.batches, ...fresh.makings]))
         await noteDevice(write, deviceId, names.get(deviceId) ?? "a device");
       await importBatches(fresh.batches, heads, write, id);
+      for (const making of fresh.makings) await importMaking(making, write, id);
       for (const jar of fresh.jars) await weighImported(jar, write);
       return { id, rev: write.rev, ...counts };
     },

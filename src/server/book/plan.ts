@@ -7,6 +7,7 @@ export interface ImportCounts {
   readonly batches: number;
   readonly jars: number;
   readonly things: number;
+  readonly makings: number;
 }
 
 /** Said before anything is done. */
@@ -24,6 +25,7 @@ export interface ImportPlan {
     readonly batches: readonly string[];
     readonly jars: readonly string[];
     readonly things: readonly string[];
+    readonly makings: readonly string[];
   };
   /** Names of what would be put back, the first of them. */
   readonly putsBack: readonly string[];

@@ -2,6 +2,8 @@ import Ajv, { type ErrorObject, type ValidateFunction } from "ajv/dist/2020.js";
 import addFormats from "ajv-formats";
 import { checkPayload } from "@/core/batch";
 import { checkHead } from "@/core/head";
+import { checkMakingPayload, METHODS } from "@/core/making";
+import { checkChoice } from "@/core/checkChoice";
 import { checkNumber } from "@/core/checkNumber";
 import { checkJarTest } from "@/core/readings";
 import { checkBlend, checkQuestion } from "@/core/paste";
@@ -147,6 +149,31 @@ function senseOf(book: Book): Problem[] {
       id(`${at}.tests.${n}.id`, testId);
       checkMoment(`${at}.tests.${n}.takenAt`, takenAt);
       if (material) note(...checkJarTest(test, material, `${at}.tests.${n}.test`));
+    });
+  });
+  (book.makings ?? []).forEach((making, i) => {
+    const at = `book.makings.${i}`;
+    id(`${at}.id`, making.id);
+    name(`${at}.name`, making.name);
+    for (const moment of ["createdAt", "startsAt", "closedAt"] as const)
+      if (making[moment] !== undefined) checkMoment(`${at}.${moment}`, making[moment]);
+    // What a page is drawn from: a method that this house knows, and each thing with its figures.
+    note(
+      checkChoice(
+        `${at}.question.method`,
+        making.question.method,
+        METHODS.map(({ id: method }) => method),
+      ),
+    );
+    if (making.figures.length !== making.question.things.length)
+      problems.push({ field: `${at}.figures`, code: "wrongShape" });
+    note(strangeIn(making.question, `${at}.question`), strangeIn(making.figures, `${at}.figures`));
+    note(strangeIn(making.made, `${at}.made`));
+    making.events.forEach((event, n) => {
+      id(`${at}.events.${n}.id`, event.id);
+      checkMoment(`${at}.events.${n}.deviceClock`, event.deviceClock);
+      checkMoment(`${at}.events.${n}.happenedAt`, event.happenedAt);
+      note(...checkMakingPayload(event.payload, `${at}.events.${n}.payload`));
     });
   });
   book.heads.forEach((head, i) => {

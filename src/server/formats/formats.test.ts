@@ -5,6 +5,8 @@ import Papa from "papaparse";
 import { v7 as uuid } from "uuid";
 import { makeTestHouse, testAnswer, TEST_QUESTION } from "../../../checks/testHouse";
 import { worksheet, worksheetFor } from "@/core/batch";
+import { foldMaking, makeOf, type MakingPayload } from "@/core/making";
+import { findMaterial } from "@/core/material";
 import { insertEvents } from "@/store/events";
 import { closeDatabase } from "@/store/connection";
 import { inTransaction } from "@/store/transaction";
@@ -12,7 +14,7 @@ import { readable } from "@/core/text";
 import { csvOf, guarded, unguarded } from "./csv";
 import { linesCsv } from "./linesCsv";
 import { recipeOf } from "./recipe";
-import { timesOf } from "./times";
+import { makingTimesOf, timesOf } from "./times";
 
 afterAll(closeDatabase);
 const answer = testAnswer();
@@ -80,6 +82,41 @@ describe("iCalendar, read back by ical.js", () => {
       { numRuns: 60 },
     );
   });
+});
+
+test("a making's times: what is still to be done and lasts, where it stands now, with what to look for", () => {
+  const question = {
+    method: "brew",
+    things: [{ materialId: "nettle-leaf-whole", massG: 20 }],
+    settings: { way: "reduced", fromMl: 700, wantMl: 300, heat: "low", potCm: 18 },
+    kitchenTempC: 20,
+  };
+  const figures = [findMaterial("nettle-leaf-whole")!];
+  const made = makeOf(question, figures);
+  if (!made.ok) throw new Error("refused");
+  const startsAtMs = Date.UTC(2026, 10, 22, 8, 0);
+  const making = { id: "m1", name: "nettle, boiled down", question, figures, made: made.value, startsAtMs };
+  const read = (payloads: MakingPayload[]) => {
+    const events = payloads.map((payload, i) => ({
+      id: `e${i}`,
+      payload,
+      deviceId: "d",
+      deviceSeq: i,
+      revSeen: 0,
+      atMs: startsAtMs + 60_000 * (20 + i),
+    }));
+    const text = makingTimesOf(making, foldMaking(events));
+    return new ICAL.Component(ICAL.parse(text)).getAllSubcomponents("vevent").map((event) => new ICAL.Event(event));
+  };
+  const planned = read([]);
+  const lasting = made.value.steps.filter(({ durationMin }) => durationMin >= 10);
+  expect(planned.map(({ uid }) => uid)).toEqual(lasting.map(({ id }) => `m1-${id}@infusing`));
+  expect(planned[0].startDate.toJSDate().getTime()).toBe(startsAtMs + lasting[0].startMin * 60_000);
+  expect(planned.some(({ description }) => description.includes("Done: "))).toBe(true);
+  // Twenty minutes later it boils: what comes after moves, and what is done needs no reminder.
+  const later = read([{ kind: "stepDone", step: "heat", done: true }]);
+  expect(later[0].uid).toBe("m1-reduce@infusing");
+  expect(later[0].startDate.toJSDate().getTime()).toBe(startsAtMs + 20 * 60_000);
 });
 
 describe("CSV, read back by papaparse", () => {

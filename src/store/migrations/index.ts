@@ -11,6 +11,7 @@ import * as m009 from "./009_judged";
 import * as m010 from "./010_promised";
 import * as m011 from "./011_goods";
 import * as m012 from "./012_made";
+import * as m013 from "./013_makings";
 
 const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "001_household": m001,
@@ -25,6 +26,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "010_promised": m010,
   "011_goods": m011,
   "012_made": m012,
+  "013_makings": m013,
 };
 
 const source: Knex.MigrationSource<string> = {

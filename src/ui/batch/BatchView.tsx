@@ -5,11 +5,13 @@ import { useMemo, useState } from "react";
 import {
   aimOf,
   asSeen,
+  kindOf,
   mixingSteps,
   soakedMin,
   stepAtMs,
   stepNow,
   unpackEvents,
+  type BatchPayload,
   type LastTime,
   type Worksheet,
 } from "@/core/batch";
@@ -17,27 +19,30 @@ import { findMaterial } from "@/core/material";
 import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
 import { bandWords, liquidName, materialName, roundTo, totalWords } from "@/words";
+import { eventWords } from "@/words/events";
 import { lastTimeWords } from "@/words/lastTime";
-import { clockWords, dateWords, dayWords, momentWords } from "@/words/times";
+import { dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
 import { Cautions } from "../blend/Cautions";
 import { SmallBowl } from "../bowl/SmallBowl";
 import { useNow } from "../clock";
 import { Feel } from "../blend/FeelAndOrder";
-import { Aside } from "./Aside";
+import { Aside } from "../events/Aside";
 import { doneOption } from "./doneOption";
 import { BowlWays } from "./BowlWays";
-import { History } from "./History";
+import { History } from "../events/History";
+import { KeptSays } from "../events/KeptSays";
 import { HowWasIt } from "./HowWasIt";
 import { OrderOfWork } from "./OrderOfWork";
 import { ticker } from "./stages";
 import { StepNow } from "./StepNow";
+import { BOWL } from "./stream";
 import { WhereItStands } from "./WhereItStands";
-import { useAskBeforeLeaving, useKept } from "./kept";
+import { useAskBeforeLeaving, useKept } from "../events/kept";
 import { Pours } from "./Pours";
 import { Tests } from "./Tests";
-import { useAwake } from "./useAwake";
-import { useEvents } from "./useEvents";
+import { useAwake } from "../parts/useAwake";
+import { useEvents } from "../events/useEvents";
 import { FromShelf } from "./FromShelf";
 import { WentIn } from "./WentIn";
 
@@ -72,7 +77,7 @@ export function BatchView({
 }: BatchViewProps) {
   const [firstEvents] = useState(() => unpackEvents(packedEvents));
   const [whole, setWhole] = useState(false);
-  const heard = useEvents(batch.id, firstEvents, rev);
+  const heard = useEvents(BOWL, batch.id, firstEvents, rev);
   const { events, state, aside, sendAgain, drop, happen } = heard;
   const nowMs = useNow(firstNow);
   const { question, answer } = batch;
@@ -93,7 +98,7 @@ export function BatchView({
     [today, answer],
   );
   const closed = state.closedMs !== undefined;
-  const kept = useKept(batch.id, closed, heard.arrived);
+  const kept = useKept(`/batches/${batch.id}`, closed, heard.arrived);
   useAskBeforeLeaving(heard, kept.cannot);
   const poured = liquidName(question.liquid);
   const work = { answer, state, timeZone, nowMs, onHappen: happen };
@@ -107,7 +112,10 @@ export function BatchView({
   const atMs = (min: number) => stepAtMs(min, batch.startsAtMs, sheet, answer, state);
   const onHeadMs = atMs(sheet.mixedMin) + (sheet.onHeadMin - sheet.mixedMin) * 60_000;
   const dyes = answer.lines.some(({ materialId }) => findMaterial(materialId)?.tags.includes("dye"));
-  const materialOf = (line: number) => materialName(answer.lines[line]?.materialId ?? "");
+  const wordsOf = (payload: BatchPayload) =>
+    kindOf(payload)?.aboutEvent
+      ? undefined
+      : eventWords(payload, (line) => materialName(answer.lines[line]?.materialId ?? ""));
 
   // What is poured and said stands where it is needed: at its step while that is on, beside it else.
   const now = stepNow(sheet, state).step?.id;
@@ -182,17 +190,7 @@ export function BatchView({
           )}
         </p>
       )}
-      {kept.sinceMs !== undefined && (
-        <p role="status" className="no-print border-l-4 border-madder pl-3">
-          The house does not answer. This is the bowl as it was here at {clockWords(kept.sinceMs, timeZone)}; what you
-          tap is kept, and sent when it answers.
-        </p>
-      )}
-      {kept.cannot && !closed && (
-        <p className="no-print text-quiet">
-          Leave this page open while you work: without the network this device cannot load it again.
-        </p>
-      )}
+      <KeptSays kept={kept} closed={closed} timeZone={timeZone} what="the bowl" />
       {lastTime && (
         <p className="max-w-[52rem] print:line-clamp-3 print:text-[8.5pt] print:leading-tight">
           <Link href={`/batches/${lastTime.id}`} className="pressable">
@@ -206,7 +204,7 @@ export function BatchView({
           ))}
         </p>
       )}
-      <Aside taps={aside} materialOf={materialOf} onAgain={sendAgain} onDrop={drop} />
+      <Aside taps={aside} wordsOf={wordsOf} onAgain={sendAgain} onDrop={drop} />
 
       <div
         className={
@@ -273,11 +271,10 @@ export function BatchView({
           <History
             events={events}
             withdrawn={state.withdrawn}
-            materialOf={materialOf}
+            wordsOf={wordsOf}
             timeZone={timeZone}
             nowMs={nowMs}
-            onWithdraw={(eventId) => happen({ kind: "withdrawn", eventId })}
-            onDate={(eventId, at) => happen({ kind: "dated", eventId, at })}
+            onHappen={happen}
           />
         </aside>
       </div>

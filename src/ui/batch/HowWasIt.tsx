@@ -1,11 +1,9 @@
 "use client";
-import { useState } from "react";
 import { AGAIN, marksFor, type BatchPayload, type BatchState } from "@/core/batch";
 import type { PurposeId } from "@/core/head";
-import { LIMITS } from "@/core/limits";
 import { AGAIN_NAME } from "@/words/names";
 import { Button } from "../parts/Button";
-import { Field } from "../forms/Field";
+import { Notes } from "../events/Notes";
 import { MarkScale } from "./MarkScale";
 
 interface HowWasItProps {
@@ -19,7 +17,6 @@ interface HowWasItProps {
 
 /** Marks, a few words, and whether one would make it again. */
 export function HowWasIt({ purpose, dyes, state, closed, onHappen }: HowWasItProps) {
-  const [note, setNote] = useState("");
   return (
     <section aria-label="How was it?">
       <h2>How was it?</h2>
@@ -45,41 +42,8 @@ export function HowWasIt({ purpose, dyes, state, closed, onHappen }: HowWasItPro
             </Button>
           ))}
         </div>
-        <form
-          className="no-print mt-3 flex flex-col gap-2"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (note.trim()) {
-              onHappen({ kind: "noted", text: note.trim() });
-              setNote("");
-            }
-          }}
-        >
-          <Field label="A few words">
-            {(a) => (
-              <textarea
-                {...a}
-                rows={2}
-                maxLength={LIMITS.noteChars.max}
-                value={note}
-                onChange={(e) => setNote(e.target.value)}
-              />
-            )}
-          </Field>
-          <Button type="submit" className="self-start" disabled={!note.trim()}>
-            Note it
-          </Button>
-        </form>
       </fieldset>
-      {state.notes.length > 0 && (
-        <ul className="mt-2 space-y-1 print:text-[8.5pt] print:leading-tight">
-          {state.notes.map(({ eventId, text }) => (
-            <li key={eventId} className="break-words border-l-4 border-leaf-fill pl-3">
-              {text}
-            </li>
-          ))}
-        </ul>
-      )}
+      <Notes notes={state.notes} closed={closed} onNote={(text) => onHappen({ kind: "noted", text })} />
     </section>
   );
 }

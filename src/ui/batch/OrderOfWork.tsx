@@ -16,7 +16,7 @@ import { clockWords, momentWords } from "@/words/times";
 import { Button } from "../parts/Button";
 import { LineOfTime, StepOnLine } from "../parts/LineOfTime";
 import { useShelf } from "../shelf/ShelfContext";
-import { AnotherTime } from "./AnotherTime";
+import { AnotherTime } from "../events/AnotherTime";
 import { GatherList } from "./GatherList";
 import { reach, stageAfter } from "./stages";
 import { WhereItStands } from "./WhereItStands";

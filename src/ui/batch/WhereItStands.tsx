@@ -26,8 +26,8 @@ export function WhereItStands({ answer, state, kitchenTempC, timeZone, nowMs, cl
     <div>
       <p>
         It stands in {PLACE_NAME[place]}: ready {at(window.readyMs)}
-        {window.peakMs !== undefined &&
-          `, best ${at(window.peakMs)}, ` +
+        {window.bestMs !== undefined &&
+          `, best ${at(window.bestMs)}, ` +
             (window.useByMs === undefined ? "keeps for weeks there" : `use by ${at(window.useByMs)}`)}
         .
       </p>

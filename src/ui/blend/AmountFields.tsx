@@ -1,5 +1,5 @@
 "use client";
-import { HEAPS, massG, type Material } from "@/core/material";
+import { HEAPS, hasLength, massG, type Material } from "@/core/material";
 import { FILLS, UNITS, type Fill, type TypedAmount, type Unit } from "@/core/measure";
 import { asOnShelf } from "@/core/shelf";
 import { mismatchIn } from "@/core/search";
@@ -30,6 +30,10 @@ interface AmountFieldsProps {
   readonly onChange: (change: Partial<DraftAmount>) => void;
 }
 
+/** "2 level tablespoons, 15 g"; of what was read in grams, those alone. */
+const readAs = (amount: TypedAmount, inG: string): string =>
+  amount.unit === "g" && inG ? inG : typedWords(amount) + (inG && `, ${inG}`);
+
 /** How much of a thing, in what, and how full the spoon is; only the units that make sense for it. */
 export function AmountFields({
   label,
@@ -56,7 +60,7 @@ export function AmountFields({
       count.high > count.low
         ? { low: (mass.low * count.low) / count.value, high: (mass.high * count.high) / count.value }
         : mass;
-    return range.low < range.high && of !== "g"
+    return range.low < range.high && (of !== "g" || count.low < count.high)
       ? `${gramWords(mass.value)} g (${gramWords(range.low)}–${gramWords(range.high)})`
       : `${gramWords(mass.value)} g`;
   };
@@ -70,10 +74,12 @@ export function AmountFields({
   const mismatch = reading?.kind === "understood" ? mismatchIn(reading.amount, material, spoons) : undefined;
   const hint =
     reading?.kind === "understood"
-      ? `read as ${typedWords(reading.amount)}${inG ? `, ${inG}` : ""}`
+      ? `read as ${readAs(reading.amount, inG)}`
       : inG
         ? `about ${inG}`
-        : undefined;
+        : material && hasLength(material)
+          ? "or how long it is, as in 45 cm"
+          : undefined;
   const isPowder = material !== undefined && HEAPS.includes(material.form);
   const units = UNITS.filter((one) => (one === "piece" ? material?.pieceG : one === "drop" ? !isPowder : true));
   return (

@@ -1,9 +1,11 @@
 "use client";
 import "@/core/catalogue";
 import Link from "next/link";
+import { Suspense } from "react";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { minuteWords } from "@/words/amounts";
 import { Fold } from "../parts/Fold";
+import { opened } from "../parts/later";
 import { AsMuchAsThereIs } from "./AsMuchAsThereIs";
 import { Cautions } from "./Cautions";
 import { CleanSpoons } from "./CleanSpoons";
@@ -12,6 +14,9 @@ import { FeelAndOrder } from "./FeelAndOrder";
 import { Mixing } from "./Mixing";
 import { Needs } from "./Needs";
 import { RestPicture } from "./RestPicture";
+
+/** Every method of making something comes with it. */
+const MakeFirst = opened(() => import("./MakeFirst").then((file) => file.MakeFirst));
 
 export interface BelowProps {
   readonly question: PasteQuestion;
@@ -52,6 +57,9 @@ export function BelowTheBowl({ question, answer, lines, choices, stale, dispatch
       <div>
         <Needs question={question} answer={answer} />
         {lines && <AsMuchAsThereIs question={question} answer={answer} dispatch={dispatch} />}
+        <Suspense fallback={null}>
+          <MakeFirst question={question} answer={answer} />
+        </Suspense>
         <p className="mt-2 max-w-[26rem]">
           Not sure by eye?{" "}
           <Link href="/practice" className="pressable">

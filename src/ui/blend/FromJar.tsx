@@ -4,8 +4,13 @@ import { leftWords, spoonfulWords } from "@/words/shelf";
 import { useShelf } from "../shelf/ShelfContext";
 import type { DraftLine } from "./document";
 
+interface FromJarProps {
+  readonly line: Pick<DraftLine, "materialId" | "jarId">;
+  readonly onChange: (change: Pick<DraftLine, "jarId">) => void;
+}
+
 /** Which jar a line comes from, and whose numbers it is measured by. */
-export function FromJar({ line, onChange }: { line: DraftLine; onChange: (change: Partial<DraftLine>) => void }) {
+export function FromJar({ line, onChange }: FromJarProps) {
   const { shelf, spoons } = useShelf();
   const jars = jarsOf(shelf.jars, line.materialId);
   const jar = jarFor(shelf, line);

@@ -1,5 +1,5 @@
 import { PLAIN_HEAD, PURPOSE, type Head, type PurposeId } from "@/core/head";
-import { findMaterial, HEAPS, type Lookup, type Material } from "@/core/material";
+import { findMaterial, gramsByLength, HEAPS, type Lookup, type Material } from "@/core/material";
 import { EMPTY_SHELF, lookupOn, questionOn, type Shelf } from "@/core/shelf";
 import { parseAmount, type AmountReading, type Fill, type Spoons, type Unit } from "@/core/measure";
 import {
@@ -94,8 +94,13 @@ export function readAmount(
 }
 
 /** How what was written out is understood; undefined where it is only a number. */
-export const readingOf = (material: Material | undefined, text: string): AmountReading | undefined =>
-  /\p{L}/u.test(text) ? parseAmount(text, !(material && HEAPS.includes(material.form))) : undefined;
+export function readingOf(material: Material | undefined, text: string): AmountReading | undefined {
+  if (!/\p{L}/u.test(text)) return undefined;
+  const count = material && gramsByLength(material, text);
+  return count
+    ? { kind: "understood", amount: { count, unit: "g", fill: "level", of: "" } }
+    : parseAmount(text, !(material && HEAPS.includes(material.form)));
+}
 
 export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead): Head {
   return {

@@ -66,7 +66,9 @@ export function HouseView({
   );
   const [said, setSaid] = useState("");
   const { write } = useWrite();
+  const [altitudeText, setAltitudeText] = useState(String(settings.altitudeM));
   const problem = checkNumber("kitchenTempC", typed(kitchenText), "kitchenTempC");
+  const tooHigh = checkNumber("altitudeM", typed(altitudeText), "altitudeM");
   const vessel = (text: string) => {
     const wrong = text.trim() === "" ? undefined : checkNumber("vessels", typed(text), "vesselMl");
     return wrong && problemWords(wrong);
@@ -77,6 +79,7 @@ export function HouseView({
       name: houseName.trim(),
       spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons },
       kitchenTempC: typed(kitchenText),
+      altitudeM: typed(altitudeText),
       timeZone,
       currency,
       vessels: {
@@ -117,6 +120,20 @@ export function HouseView({
                   inputMode="decimal"
                   value={kitchenText}
                   onChange={(e) => setKitchenText(e.target.value)}
+                />
+              )}
+            </Field>
+            <Field
+              label="The house stands above the sea, m"
+              hint="Water boils cooler up there."
+              problem={tooHigh && problemWords(tooHigh)}
+            >
+              {(a) => (
+                <input
+                  {...a}
+                  inputMode="numeric"
+                  value={altitudeText}
+                  onChange={(e) => setAltitudeText(e.target.value)}
                 />
               )}
             </Field>
@@ -166,7 +183,7 @@ export function HouseView({
               <Button
                 look="main"
                 type="submit"
-                disabled={Boolean(problem ?? unfit ?? noName) || checkSpoons(spoons).length > 0}
+                disabled={Boolean(problem ?? tooHigh ?? unfit ?? noName) || checkSpoons(spoons).length > 0}
               >
                 Keep
               </Button>

@@ -8,6 +8,11 @@ import type { DraftMaking, DraftThing } from "./draft";
 import { MakingFieldInput } from "./MakingFieldInput";
 import { ThingsIn } from "./ThingsIn";
 
+/** On the list of what may go in; a press there leads on to the sentence. */
+export const HEAPS_MARK = "data-heaps";
+/** Keeps a stop on the line of the word before it. */
+const STAYS = "\u2060";
+
 interface MakingSentenceProps {
   readonly method: Method;
   readonly words: MethodWords;
@@ -26,16 +31,22 @@ export function MakingSentence(props: MakingSentenceProps) {
   const [open, setOpen] = useState<number>();
   const sentence = useRef<HTMLParagraphElement>(null);
   const some = draft.things.length > 0;
-  // The heap that was pressed first is gone: what it became takes the focus.
+  // The heap that was pressed is gone, or soon: what it became takes the focus.
+  const count = draft.things.length;
+  const before = useRef(count);
   useEffect(() => {
-    if (some && document.activeElement === document.body) sentence.current?.querySelector("button")?.focus();
-  }, [some]);
+    const more = count > before.current;
+    before.current = count;
+    const at = document.activeElement;
+    const wasHeap = at === document.body || at?.closest(`[${HEAPS_MARK}]`);
+    if (more && wasHeap) sentence.current?.querySelector("button")?.focus();
+  }, [count]);
   const isWrong = (id: string) => some && problemAt(id === THINGS ? THINGS : `settings.${id}`) !== undefined;
   return (
     <p ref={sentence} className="text-sentence font-say font-medium">
       {pieces.map((piece, i) =>
         typeof piece === "string" ? (
-          piece
+          piece.replace(/^(?=[,.:])/, STAYS)
         ) : (
           <Sheet
             key={piece.opens.join()}

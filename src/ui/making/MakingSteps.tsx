@@ -1,6 +1,6 @@
 import type { Made, Settings } from "@/core/making";
 import { minuteWords } from "@/words/amounts";
-import { MAKING_STEP_NAME, type MethodWords } from "@/words/making";
+import { MAKING_STEP_NAME, makingStepWords, type MethodWords } from "@/words/making";
 import { Fold } from "../parts/Fold";
 import { LineOfTime, StepOnLine } from "../parts/LineOfTime";
 
@@ -23,7 +23,7 @@ export function MakingSteps({ words, things, settings, made }: MakingStepsProps)
               <span className="font-say text-lg font-semibold">{MAKING_STEP_NAME[id]}</span>{" "}
               <span className="text-sm text-quiet">{minuteWords(durationMin)}</span>
             </p>
-            <p className="max-w-[38rem]">{words.step(id, things, settings, made)}</p>
+            <p className="max-w-[38rem]">{makingStepWords(words, id, things, settings, made)}</p>
           </StepOnLine>
         ))}
       </LineOfTime>

@@ -1,42 +1,50 @@
 "use client";
 import "@/core/catalogue";
-import Link from "next/link";
 import { useDeferredValue, useMemo, useState } from "react";
 import { METHODS } from "@/core/making";
 import type { Material } from "@/core/material";
+import { jarFor } from "@/core/shelf";
 import type { AtHand } from "@/server/commonest";
 import { gramWords } from "@/words/amounts";
 import { andWords } from "@/words/lists";
-import { METHOD_WORDS, noteWords } from "@/words/making";
+import { METHOD_WORDS, productName } from "@/words/making";
 import { problemWords } from "@/words/problems";
 import { OfferedDraft } from "../forms/OfferedDraft";
 import { useDraft } from "../forms/useDraft";
 import { Heap } from "../parts/Heap";
 import { useLastGood } from "../parts/useLastGood";
 import { useShelf } from "../shelf/ShelfContext";
-import { freshMaking, ingredientsOf, isDraftMaking, settingsOf, type DraftThing } from "./draft";
-import { MakingSentence } from "./MakingSentence";
+import { freshMaking, ingredientsOf, isDraftMaking, isStillOf, settingsOf, withThing, type Begins } from "./draft";
+import { AllMakings } from "./AllMakings";
+import { BeginIt } from "./BeginIt";
+import { HEAPS_MARK, MakingSentence } from "./MakingSentence";
 import { MakingSteps } from "./MakingSteps";
 import { OtherWays } from "./OtherWays";
+import { coloursOf } from "./coloursOf";
+import { Mind } from "./Mind";
 import { PICTURES } from "./pictures";
 import { PutItUp } from "./PutItUp";
+import { saidOf } from "./said";
 import { WhatComes } from "./WhatComes";
 
 interface MakingViewProps {
+  readonly methodId: string;
   readonly kitchenTempC: number;
+  /** How high the house stands: what a method asks of it begins so. */
+  readonly altitudeM: number;
+  readonly timeZone: string;
+  /** What is to be made of what, where one was sent here for it. */
+  readonly begins?: Begins;
   /** What most makers begin with. */
   readonly atHand: readonly AtHand[];
 }
 
-/** How much of a thing to begin with. */
-const FIRST: Omit<DraftThing, "materialId"> = { text: "10", unit: "g", fill: "level" };
-
 /** Something made before the bowl: what it asks in one sentence, and everything that follows while one types. */
-export function MakingView({ kitchenTempC, atHand }: MakingViewProps) {
-  const method = METHODS[0];
+export function MakingView({ methodId, kitchenTempC, altitudeM, timeZone, atHand, begins }: MakingViewProps) {
+  const method = METHODS.find(({ id }) => id === methodId)!;
   const words = METHOD_WORDS[method.id];
   const { find, shelf, spoons } = useShelf();
-  const [draft, setDraft] = useState(() => freshMaking(method));
+  const [draft, setDraft] = useState(() => freshMaking(method, { altitudeM }, begins));
   const kept = useDraft(`making:${method.id}`, draft, isDraftMaking, draft.things.length > 0, 0);
   // The keys come first; it is worked out when there is time.
   const soon = useDeferredValue(draft);
@@ -54,18 +62,26 @@ export function MakingView({ kitchenTempC, atHand }: MakingViewProps) {
   const set = (change: Readonly<Record<string, string | boolean>>) =>
     setDraft((now) => ({ ...now, settings: { ...now.settings, ...change } }));
   const add = ({ id }: Pick<Material, "id">) =>
-    setDraft((now) =>
-      now.things.some(({ materialId }) => materialId === id)
-        ? now
-        : { ...now, things: [...now.things, { materialId: id, ...FIRST }] },
-    );
+    setDraft((now) => {
+      const material = find(id);
+      return material ? withThing(method, now, material) : now;
+    });
   const names = things.map(({ material }) => material.names[0].text);
   const thingsWords =
     things.length === 0
       ? "nothing yet"
       : andWords(things.map(({ massG }, i) => (massG > 0 ? `${gramWords(massG)} g ${names[i]}` : names[i])));
+  const over = things.flatMap(({ material, massG, jarId }, i) => {
+    const jar = jarFor(shelf, { materialId: material.id, ...(jarId ? { jarId } : {}) });
+    return jar && massG > jar.leftG ? [{ name: names[i], leftG: jar.leftG }] : [];
+  });
+  const lastTime = begins && isStillOf(begins, draft) ? begins.called : undefined;
+  const called = lastTime ?? productName(shown?.made, words, names);
+  const said = saidOf(method, things, settings);
   const Picture = PICTURES[method.id];
   const empty = draft.things.length === 0;
+  // An oil without an oil, a cream without a starch: the heaps stand there until it is complete.
+  const lacks = problems.some(({ field }) => field === "things");
 
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
@@ -75,7 +91,9 @@ export function MakingView({ kitchenTempC, atHand }: MakingViewProps) {
           You were making {words.name} here and had not put it up.{" "}
           <OfferedDraft
             draft={kept}
-            onTake={(then) => setDraft({ ...then, settings: { ...freshMaking(method).settings, ...then.settings } })}
+            onTake={(then) =>
+              setDraft({ ...then, settings: { ...freshMaking(method, { altitudeM }).settings, ...then.settings } })
+            }
           />
         </p>
       )}
@@ -90,41 +108,52 @@ export function MakingView({ kitchenTempC, atHand }: MakingViewProps) {
         onAdd={add}
         onThings={(changed) => setDraft((now) => ({ ...now, things: changed }))}
       />
-      {empty ? (
-        <section aria-label="What goes into the pot?" className="mt-4">
-          <h2>What goes into the pot?</h2>
-          <ul className="mt-1 grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 lg:grid-cols-7">
+      {!empty && problems.length > 0 && (
+        <p className="mt-3 text-lg text-stop" role="alert">
+          {problemWords(problems[0])}
+        </p>
+      )}
+      {(empty || lacks) && (
+        <section aria-label={words.asks} className="mt-4">
+          <h2>{words.asks}</h2>
+          <ul {...{ [HEAPS_MARK]: "" }} className="mt-1 grid grid-cols-3 gap-x-2 gap-y-1 sm:grid-cols-5 lg:grid-cols-7">
             {atHand.map(({ id, name, colour }) => (
               <li key={id}>
                 <Heap name={name} colour={colour} onPress={() => add({ id })} />
               </li>
             ))}
           </ul>
-          <p className="mt-2 text-quiet">Anything else is found by name under “nothing yet” above.</p>
+          <p className="mt-2 text-quiet">Anything else is found by name under “{thingsWords}” above.</p>
         </section>
-      ) : (
-        problems.length > 0 && (
-          <p className="mt-3 text-lg text-stop" role="alert">
-            {problemWords(problems[0])}
-          </p>
-        )
+      )}
+      {over.length > 0 && (
+        <p className="mt-2 text-madder" role="status">
+          {over
+            .map(({ name, leftG }) => `More ${name} than is thought to be left, ${gramWords(Math.max(0, leftG))} g.`)
+            .join(" ")}
+        </p>
       )}
       {shown && !empty && (
         <div className="mt-4 grid gap-x-12 gap-y-5 lg:grid-cols-[minmax(0,1fr)_24rem] lg:grid-rows-[auto_1fr]">
           <div className={result.ok ? "" : "opacity-40"}>
-            <Picture {...shown} potColour={things[0]?.material.colour ?? [0.6, 0.05, 110]} />
+            <Picture {...shown} {...coloursOf(things)} />
           </div>
           <div className="flex flex-col gap-4 lg:row-span-2 lg:gap-8">
             <WhatComes made={shown.made} names={names} words={words} />
             {result.ok && (
-              <PutItUp
-                method={method}
-                things={things}
-                settings={settings}
-                made={result.value}
-                called={result.value.isInTables ? result.value.material.names[0].text : words.product(names)}
-                onDone={kept.clear}
-              />
+              <div className="flex flex-col gap-3">
+                <BeginIt called={called} said={said} timeZone={timeZone} onDone={kept.clear} />
+                <PutItUp
+                  words={words}
+                  made={result.value}
+                  names={names}
+                  called={called}
+                  path="makings"
+                  said={said}
+                  press="It is made already: put it up …"
+                  onDone={kept.clear}
+                />
+              </div>
             )}
             <OtherWays
               made={shown.made}
@@ -132,22 +161,12 @@ export function MakingView({ kitchenTempC, atHand }: MakingViewProps) {
               way={String(shown.settings.way)}
               onChoose={(way) => set({ way, minutes: "" })}
             />
-            <section aria-label="Mind">
-              <ul className="max-w-[26rem] space-y-1">
-                {shown.made.notes.map((note) => (
-                  <li key={note.code}>{noteWords(note)}</li>
-                ))}
-              </ul>
-            </section>
+            <Mind notes={shown.made.notes} />
           </div>
           <MakingSteps {...shown} words={words} things={thingsWords} />
         </div>
       )}
-      <p className="mt-6">
-        <Link href="/shelf" className="pressable inline-flex min-h-11 items-center">
-          the whole shelf
-        </Link>
-      </p>
+      <AllMakings />
     </div>
   );
 }

@@ -13,8 +13,8 @@ interface OtherWaysProps {
 
 /** The same drawn in another way: a press takes it. */
 export function OtherWays({ made: { schools }, words, way, onChoose }: OtherWaysProps) {
-  const names = words.fields.way.options ?? {};
   if (schools.length === 0) return null;
+  const names = words.fields.way?.options ?? {};
   const times = schools.map(({ minutes }) => minutes);
   return (
     <Fold title="Done as well by" line={`${minuteWords(Math.min(...times))} to ${minuteWords(Math.max(...times))}`}>

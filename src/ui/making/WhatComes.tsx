@@ -1,9 +1,7 @@
 import type { Made } from "@/core/making";
 import { bandWords, roundTo } from "@/words/amounts";
-import { keepsWords, kitchenMl, type MethodWords } from "@/words/making";
+import { keepsWords, kitchenMl, productName, saidFigures, type MethodWords } from "@/words/making";
 import { Announced } from "../parts/Announced";
-
-const tenths = (value: number): string => roundTo(value, 0.1);
 
 interface WhatComesProps {
   readonly made: Made;
@@ -11,31 +9,34 @@ interface WhatComesProps {
   readonly words: MethodWords;
 }
 
-/** What to pour at first, what comes of it, and how long that keeps. */
+/** What to pour at first, or what it comes to; what else comes of it, and how long that keeps. */
 export function WhatComes({ made, names, words }: WhatComesProps) {
-  const { amounts, strengthGPer100Ml, drawn, material, isInTables, keeps } = made;
-  const pour = kitchenMl(amounts.pourMl.mid);
+  const { amounts, says, material, isInTables, keeps } = made;
+  const { pourMl, productMl, restG, steamG } = amounts;
+  const first = pourMl ?? productMl;
   const rows: readonly (readonly [string, string])[] = [
-    ["strained", `${bandWords(amounts.productMl).both} ml`],
-    ["stays in the sieve, wet", `${kitchenMl(amounts.restG.mid)} g`],
-    ["goes as steam", `${kitchenMl(amounts.steamG.mid)} ml`],
-    [
-      "dissolved in 100 ml",
-      `${tenths(strengthGPer100Ml.mid)} g (${tenths(strengthGPer100Ml.low)}–${tenths(strengthGPer100Ml.high)})`,
-    ],
-    ["drawn of what dissolves", `${Math.round(drawn.mid * 100)} %`],
+    ...(pourMl ? [["comes to", `${bandWords(productMl).both} ml`] as const] : []),
+    ["weighs", `${kitchenMl(amounts.productG.mid)} g`],
+    ...(restG.mid >= 0.5 ? [[words.stays ?? "stays behind", `${kitchenMl(restG.mid)} g`] as const] : []),
+    ...(steamG.mid >= 0.5 ? [["goes as steam", `${kitchenMl(steamG.mid)} ml`] as const] : []),
+    ...saidFigures(says),
     ...(material.acidity
-      ? [["as sour as", `${tenths(material.acidity.value * 100)} g citric acid in 100 ml`] as const]
+      ? [["as sour as", `${roundTo(material.acidity.value * 100, 0.1)} g citric acid in 100 ml`] as const]
       : []),
-    ["keeps", keepsWords(keeps)],
+    ["keeps", keeps ? keepsWords(keeps) : "as what is in it"],
   ];
   return (
     <section aria-label="What comes of it">
-      <p className="font-say text-figure font-semibold">{pour} ml</p>
+      <p className="font-say text-figure font-semibold">{kitchenMl(first.mid)} ml</p>
       <p className="text-quiet">
-        of water to pour at first ({kitchenMl(amounts.pourMl.low)}–{kitchenMl(amounts.pourMl.high)})
+        {pourMl ? "of water to pour at first" : "is what it comes to"}
+        {first.low < first.high && ` (${kitchenMl(first.low)}–${kitchenMl(first.high)})`}
       </p>
-      <Announced text={`${pour} ml of water first, ${kitchenMl(amounts.productMl.mid)} ml in the end`} />
+      <Announced
+        text={
+          (pourMl ? `${kitchenMl(pourMl.mid)} ml of water first, ` : "") + `${kitchenMl(productMl.mid)} ml in the end`
+        }
+      />
       <dl className="mt-2 max-w-[26rem]">
         {rows.map(([name, value]) => (
           <div key={name} className="flex items-baseline justify-between gap-4 border-b border-line py-1">
@@ -46,8 +47,8 @@ export function WhatComes({ made, names, words }: WhatComesProps) {
       </dl>
       <p className="mt-2 max-w-[26rem] text-sm text-quiet">
         {isInTables
-          ? `It is ${material.names[0].text}, with figures of its own.`
-          : `It is ${words.product(names)}: the tables know none, so it is one of your own.`}
+          ? `It is ${productName(made, words, names)}, with figures of its own.`
+          : `It is ${productName(made, words, names)}: the tables know none, so it is one of your own.`}
       </p>
     </section>
   );

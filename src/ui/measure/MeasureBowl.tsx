@@ -9,11 +9,13 @@ import { type PasteAnswer } from "@/core/paste";
 import { haveOf } from "@/core/shelf";
 import type { StoredBatch } from "@/store/batches";
 import { minuteWords, roundTo } from "@/words/amounts";
+import { eventWords } from "@/words/events";
 import { againstTables, notLearntWords } from "@/words/learn";
 import { materialName } from "@/words/names";
 import { problemWords } from "@/words/problems";
-import { Aside } from "../batch/Aside";
-import { useEvents } from "../batch/useEvents";
+import { BOWL } from "../batch/stream";
+import { Aside } from "../events/Aside";
+import { useEvents } from "../events/useEvents";
 import { WaysOn } from "../blend/Mixing";
 import { mixColour } from "../bowl/mixColour";
 import { useNow } from "../clock";
@@ -35,7 +37,7 @@ export function MeasureBowl({ batch, packedEvents, rev, nowMs: firstNow }: Measu
   const { question, answer } = batch;
   const { shelf } = useShelf();
   const [first] = useState(() => unpackEvents(packedEvents));
-  const { events, state, aside, sendAgain, drop, happen } = useEvents(batch.id, first, rev);
+  const { events, state, aside, sendAgain, drop, happen } = useEvents(BOWL, batch.id, first, rev);
   const nowMs = useNow(firstNow);
   const made = asMade(question, answer, state);
   const density = densityOf(made.answer ?? answer);
@@ -76,7 +78,7 @@ export function MeasureBowl({ batch, packedEvents, rev, nowMs: firstNow }: Measu
     >
       <Aside
         taps={aside}
-        materialOf={(line) => materialName(answer.lines[line]?.materialId ?? "")}
+        wordsOf={(payload) => eventWords(payload, (line) => materialName(answer.lines[line]?.materialId ?? ""))}
         onAgain={sendAgain}
         onDrop={drop}
       />

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Going } from "@/core/batch";
-import { goingWords } from "@/words/going";
+import type { GoingMaking } from "@/core/making";
 import { clockWords } from "@/words/times";
 import { fetchJson } from "../api";
 import { tellKeeper } from "../keeper";
@@ -11,7 +11,9 @@ import { houseNow } from "../clock";
 import { useNewerHouse } from "../newerHouse";
 import { useChanges } from "../useChanges";
 import { Keys } from "./Keys";
-import { Bowls } from "./Bowls";
+import { GoingOn } from "./GoingOn";
+import { onRibbon } from "./onRibbon";
+import { Reminders } from "./Reminders";
 import { Strip } from "./Strip";
 import { WaitingTaps } from "./WaitingTaps";
 
@@ -27,6 +29,7 @@ const REFRESH_MS = 20_000;
 
 interface RibbonProps {
   readonly going: readonly Going[];
+  readonly makings: readonly GoingMaking[];
   readonly timeZone: string;
   readonly nowMs: number;
   readonly rev: number;
@@ -34,14 +37,21 @@ interface RibbonProps {
   readonly unread: boolean;
 }
 /** Pages that only show; those on which one writes look after themselves. */
-const SHOWING = ["/", "/heads", "/log", "/shelf"];
+const SHOWING = ["/", "/heads", "/log", "/shelf", "/making"];
 /** Pages whose numbers follow the jars. */
 const USING_SHELF = ["/shelf", "/blend"];
 
 /** The strip along the foot: what is going on now, where it stands, and the way around. */
-export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: firstUnread }: RibbonProps) {
+export function Ribbon({
+  going: firstGoing,
+  makings: firstMakings,
+  timeZone,
+  nowMs: firstNow,
+  rev,
+  unread: firstUnread,
+}: RibbonProps) {
   const path = usePathname();
-  const [going, setGoing] = useState(first);
+  const [{ going, makings }, setOn] = useState({ going: firstGoing, makings: firstMakings });
   const [nowMs, setNowMs] = useState(firstNow);
   const [unread, setUnread] = useState(firstUnread);
   const router = useRouter();
@@ -49,8 +59,8 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
   const shelfIsOld = useRef(false);
   const refresh = useCallback(async () => {
     setNowMs(houseNow());
-    const answer = await fetchJson<{ going: readonly Going[] }>("now");
-    if (answer.ok) setGoing(answer.value.going);
+    const answer = await fetchJson<Pick<RibbonProps, "going" | "makings">>("now");
+    if (answer.ok) setOn(answer.value);
     if (answer.ok || answer.status >= 500) setUnread(!answer.ok);
   }, []);
   useEffect(() => {
@@ -60,7 +70,7 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
   }, [path, refresh]);
   useEffect(() => tellKeeper({ do: "check" }), []);
   useChanges(rev, (changes) => {
-    if (changes.some(({ kind }) => kind === "batch")) void refresh();
+    if (changes.some(({ kind }) => kind === "batch" || kind === "making")) void refresh();
     // Somebody may have been erased: what this device keeps is asked for again.
     if (changes.some(({ kind }) => kind === "head" || kind === "device")) tellKeeper({ do: "check" });
     const onShelf = changes.some(({ kind }) => kind === "jar" || kind === "own_thing" || kind === "setting");
@@ -74,8 +84,7 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
     router.refresh();
   }, [path, router]);
   const here = (href: string) => (href === "/" ? path === "/" : path.startsWith(href));
-  // What is on now comes before what is planned; a bowl that one stands at is always among them.
-  const bowls = [...going].sort((a, b) => Number(a.stage === "planned") - Number(b.stage === "planned"));
+  const things = onRibbon(going, makings, timeZone, nowMs);
   return (
     <footer className="no-print fixed inset-x-0 bottom-0 z-30 border-t-[1.5px] border-ink bg-ground">
       {newer && (
@@ -86,23 +95,19 @@ export function Ribbon({ going: first, timeZone, nowMs: firstNow, rev, unread: f
           </button>
         </p>
       )}
-      <WaitingTaps
-        nameOf={(batchId) => {
-          const found = going.find((one) => one.batchId === batchId);
-          return found && goingWords(found, timeZone, nowMs).what;
-        }}
-      />
+      <Reminders going={going} nowMs={nowMs} />
+      <WaitingTaps nameOf={(href) => things.find((one) => one.href === href)?.what} />
       <div className="mx-auto flex max-w-[82rem] flex-col gap-x-8 px-4 md:flex-row md:items-stretch md:px-10">
         <div className="min-w-0 flex-1 pt-1.5">
-          <Strip going={going} timeZone={timeZone} nowMs={nowMs} />
-          {bowls.length === 0 ? (
+          <Strip lanes={things.map(({ lane }) => lane)} timeZone={timeZone} nowMs={nowMs} />
+          {things.length === 0 ? (
             <p className="truncate pb-1 text-sm leading-tight text-quiet">
               {unread
                 ? "What is going on cannot be read just now."
                 : `${clockWords(nowMs, timeZone)}. Nothing is resting, soaking or on a head.`}
             </p>
           ) : (
-            <Bowls bowls={bowls} path={path} timeZone={timeZone} nowMs={nowMs} />
+            <GoingOn things={things} path={path} />
           )}
         </div>
         <nav aria-label="Places" className="flex items-stretch justify-between gap-1 md:gap-4">

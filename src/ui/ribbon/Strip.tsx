@@ -1,6 +1,6 @@
-import type { Going } from "@/core/batch";
 import { clockWords } from "@/words/times";
 import { ownColour } from "../parts/colour";
+import type { Bar, Lane } from "./onRibbon";
 
 const HOUR_MS = 3_600_000;
 const BACK_H = 6;
@@ -11,7 +11,7 @@ export const placeOf = (ms: number, nowMs: number, backH = BACK_H, aheadH = AHEA
   Math.min(1, Math.max(0, (ms - (nowMs - backH * HOUR_MS)) / ((backH + aheadH) * HOUR_MS)));
 
 interface StripProps {
-  readonly going: readonly Going[];
+  readonly lanes: readonly Lane[];
   readonly timeZone: string;
   readonly nowMs: number;
   readonly backH?: number;
@@ -20,9 +20,16 @@ interface StripProps {
   readonly most?: number;
 }
 
-/** Bars on the clock: what is resting or soaking with its window open, what is on a head until it may come off. */
+const LOOK: Readonly<Record<Exclude<Bar["look"], "own">, string>> = {
+  soaking: "fill-sunk",
+  releasing: "fill-madder-wash",
+  open: "fill-madder-fill",
+  ready: "fill-leaf-fill",
+};
+
+/** Bars on the clock, a lane for each thing that is going on. */
 export function Strip({
-  going,
+  lanes: all,
   timeZone,
   nowMs,
   backH = BACK_H,
@@ -31,7 +38,7 @@ export function Strip({
   most = 3,
 }: StripProps) {
   const x = (ms: number) => 1000 * placeOf(ms, nowMs, backH, aheadH);
-  const lanes = going.slice(0, most);
+  const lanes = all.slice(0, most);
   const height = Math.max(1, lanes.length) * (laneHeight + 3) + 4;
   const firstHour = Math.ceil((nowMs - backH * HOUR_MS) / (6 * HOUR_MS)) * 6 * HOUR_MS;
   const hours = Array.from(
@@ -50,41 +57,27 @@ export function Strip({
             vectorEffect="non-scaling-stroke"
           />
         ))}
-        {lanes.map((one, i) => {
+        {lanes.map(({ id, colour, bars, bestMs }, i) => {
           const y = 2 + i * (laneHeight + 3);
-          const bar = (from: number, to: number, className: string, fill?: string) =>
-            x(to) > x(from) && (
-              <rect
-                key={`${from}${className}`}
-                x={x(from)}
-                y={y}
-                width={x(to) - x(from)}
-                height={laneHeight}
-                className={className}
-                fill={fill}
-              />
-            );
-          if (one.onHeadMs && one.rinseMs)
-            return (
-              <g key={one.batchId}>
-                {bar(
-                  one.onHeadMs,
-                  Math.max(one.rinseMs, one.stage === "onHead" ? nowMs : 0),
-                  "",
-                  ownColour(one.colour),
-                )}
-              </g>
-            );
-          const w = one.window;
-          if (!w || one.stage === "rinsed") return null;
           return (
-            <g key={one.batchId}>
-              {bar(w.mixedMs, w.readyMs, w.kind === "dye" ? "fill-madder-wash" : "fill-sunk")}
-              {w.useByMs !== undefined
-                ? bar(w.readyMs, w.useByMs, "fill-madder-fill")
-                : bar(w.readyMs, w.readyMs + 0.4 * HOUR_MS, "fill-leaf-fill")}
-              {w.peakMs !== undefined && (
-                <rect x={x(w.peakMs) - 1.5} y={y - 1} width="3" height={laneHeight + 2} className="fill-ink" />
+            <g key={id}>
+              {bars.map(
+                ({ look, fromMs, toMs }, n) =>
+                  x(toMs) > x(fromMs) && (
+                    <rect
+                      key={n}
+                      x={x(fromMs)}
+                      y={y}
+                      width={x(toMs) - x(fromMs)}
+                      height={laneHeight}
+                      {...(look === "own"
+                        ? { fill: ownColour(colour), className: "stroke-quiet", vectorEffect: "non-scaling-stroke" }
+                        : { className: LOOK[look] })}
+                    />
+                  ),
+              )}
+              {bestMs !== undefined && (
+                <rect x={x(bestMs) - 1.5} y={y - 1} width="3" height={laneHeight + 2} className="fill-ink" />
               )}
             </g>
           );
@@ -92,26 +85,17 @@ export function Strip({
         <path d={`M0 ${height - 1}H1000`} className="stroke-quiet" strokeWidth="1" vectorEffect="non-scaling-stroke" />
         <path d={`M${x(nowMs)} 0V${height}`} className="stroke-ink" strokeWidth="3" vectorEffect="non-scaling-stroke" />
       </svg>
-      {laneHeight >= 24 && lanes[0]?.window?.useByMs !== undefined && lanes[0].stage === "resting" && (
+      {laneHeight >= 24 && lanes[0]?.moments && (
         <div className="absolute inset-x-0 top-2.5 text-sm font-semibold">
-          {(
-            [
-              ["ready", lanes[0].window.readyMs],
-              ["best", lanes[0].window.peakMs],
-              ["use by", lanes[0].window.useByMs],
-            ] as const
-          ).map(
-            ([name, ms]) =>
-              ms !== undefined && (
-                <span
-                  key={name}
-                  className={`absolute whitespace-nowrap px-1.5 ${name === "use by" ? "-translate-x-full" : ""}`}
-                  style={{ left: `${x(ms) / 10}%` }}
-                >
-                  {name}
-                </span>
-              ),
-          )}
+          {lanes[0].moments.map(([name, ms]) => (
+            <span
+              key={name}
+              className={`absolute whitespace-nowrap px-1.5 ${name === "use by" ? "-translate-x-full" : ""}`}
+              style={{ left: `${x(ms) / 10}%` }}
+            >
+              {name}
+            </span>
+          ))}
         </div>
       )}
       <div className="relative h-4 text-xs text-quiet">

@@ -33,7 +33,7 @@ describe("what the ribbon says", () => {
     kind: "dye" as const,
     mixedMs: NOW - HOUR,
     readyMs: NOW + HOUR,
-    peakMs: NOW + 4 * HOUR,
+    bestMs: NOW + 4 * HOUR,
     useByMs: NOW + 8 * HOUR,
   };
   const when = (change: Partial<Going>, now = NOW) => goingWords(going(change), "Europe/Berlin", now).when;

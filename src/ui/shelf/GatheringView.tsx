@@ -13,7 +13,8 @@ import { SmallBowl } from "../bowl/SmallBowl";
 import { Button } from "../parts/Button";
 import { JarPicture } from "./JarPicture";
 import { useShelf } from "./ShelfContext";
-import { plural } from "@/words/lists";
+import { andWords, plural } from "@/words/lists";
+import { makingHref } from "../making/makingHref";
 
 const textOf = (wants: readonly Want[]): string =>
   wants.map(({ blendId, headId }) => (headId ? `${blendId}~${headId}` : blendId)).join(",");
@@ -154,7 +155,7 @@ export function GatheringView({ blends, heads, wants, gathered, cost }: Omit<Gat
   );
 }
 
-function Row({ of: { materialId, needG, haveG, shortG, tight, fresh, from } }: { of: Gathered }) {
+function Row({ of: { materialId, needG, haveG, shortG, tight, fresh, from, make } }: { of: Gathered }) {
   const {
     find,
     shelf: { jars },
@@ -189,7 +190,22 @@ function Row({ of: { materialId, needG, haveG, shortG, tight, fresh, from } }: {
               </span>
             );
           })}
-          {taken.length === 0 && (fresh ? "brewed or poured fresh" : "none on the shelf")}
+          {make ? (
+            <>
+              {taken.length > 0 && "; "}
+              <Link href={makingHref(make)} className="pressable">
+                make {gramWords(make.ml)} ml of it
+              </Link>{" "}
+              from{" "}
+              {andWords(
+                make.things.map(
+                  ({ materialId: id, massG }) => `${gramWords(massG)} g ${find(id)?.names[0].text ?? id}`,
+                ),
+              )}
+            </>
+          ) : (
+            taken.length === 0 && (fresh ? "brewed or poured fresh" : "none on the shelf")
+          )}
         </p>
       </div>
       <p className="text-right">

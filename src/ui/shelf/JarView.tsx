@@ -10,6 +10,7 @@ import type { JarReading } from "@/server/shelf";
 import type { StoredJar } from "@/store/jars";
 import type { StockMove } from "@/store/stock";
 import { madeWords } from "@/words/making";
+import { makingHref } from "../making/makingHref";
 import { gramWords } from "@/words/amounts";
 import { FAMILY_NAME, FORM_NAME } from "@/words/families";
 import { ageWords, calendarDayWords, moneyWords, spoonfulWords } from "@/words/shelf";
@@ -80,7 +81,23 @@ export function JarView({ jar, moves, readings, unsure, usedIn, timeZone, nowMs 
         {jar.name === material.names[0].text ? "" : `“${jar.name}”`}
         {jar.madeHere ? " made here" : ""}
       </p>
-      {jar.made && <p className="max-w-[44rem]">{madeWords(jar.made)}</p>}
+      {jar.made && (
+        <p className="max-w-[44rem]">
+          {madeWords(jar.made)}{" "}
+          {jar.made.makingId && (
+            <>
+              <Link href={`/makings/${jar.made.makingId}`} className="pressable">
+                How it went
+              </Link>
+              ;{" "}
+            </>
+          )}
+          <Link href={makingHref(jar.made, jar.made.isRest ? undefined : jar.name)} className="pressable">
+            make it again
+          </Link>
+          .
+        </p>
+      )}
       {unsure && <WhichGood jarId={jar.id} materialId={jar.materialId} />}
       <div className="mt-3 grid gap-x-12 gap-y-8 md:grid-cols-[minmax(0,5fr)_minmax(0,6fr)]">
         <div>

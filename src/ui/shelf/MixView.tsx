@@ -4,28 +4,22 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import type { Material } from "@/core/material";
-import { premixOf } from "@/core/stock";
-import { gramWords } from "@/words/amounts";
-import { leftWords } from "@/words/shelf";
-import { problemWords } from "@/words/problems";
-import { typed, typedGrams } from "../forms/typed";
+import { typed } from "../forms/typed";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
 import { useWrite, type Writing } from "../forms/useWrite";
 import { Options } from "../forms/Options";
 import { MaterialPicker } from "./MaterialPicker";
-import { useShelf } from "./ShelfContext";
 
-type Kind = "premix" | "mixture" | "like";
+type Kind = "mixture" | "like";
 const KINDS: readonly { readonly value: Kind; readonly label: string; readonly note: string }[] = [
-  { value: "premix", label: "mixed here, from your own jars", note: "draws on them and becomes a jar of its own" },
   { value: "mixture", label: "bought as a mixture", note: "the bag names its herbs, perhaps not their shares" },
   { value: "like", label: "one thing that is in no table", note: "takes the numbers of the nearest, with wider bands" },
 ];
 
-/** A thing of one's own: mixed from jars, bought mixed, or like another. */
+/** A thing of one's own: bought mixed, or like another. */
 export function MixView() {
-  const [kind, setKind] = useState<Kind>("premix");
+  const [kind, setKind] = useState<Kind>("mixture");
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
       <p>
@@ -35,8 +29,19 @@ export function MixView() {
       </p>
       <h1 className="text-sentence">Something of your own</h1>
       <div className="mt-3 grid gap-x-16 gap-y-6 md:grid-cols-[20rem_minmax(0,1fr)]">
-        <Options label="What kind of thing?" value={kind} options={KINDS} onChange={setKind} />
-        <div className="max-w-[34rem]">{kind === "premix" ? <Premix /> : <OwnThing kind={kind} key={kind} />}</div>
+        <div>
+          <Options label="What kind of thing?" value={kind} options={KINDS} onChange={setKind} />
+          <p className="mt-3">
+            Mixed here, from your own jars?{" "}
+            <Link href="/making/premix" className="pressable">
+              Make a dry mixture
+            </Link>
+            .
+          </p>
+        </div>
+        <div className="max-w-[34rem]">
+          <OwnThing kind={kind} key={kind} />
+        </div>
       </div>
     </div>
   );
@@ -45,119 +50,6 @@ export function MixView() {
 /** What is wrong stands at its field; only what has none is said here. */
 const besides = ({ refused, at, trouble }: Writing<never>): string =>
   refused && refused.errors.length > 0 ? (at("parts") ?? "") : trouble;
-
-function Premix() {
-  const { shelf, find } = useShelf();
-  const router = useRouter();
-  const writing = useWrite();
-  const { at, settle, write, idFor } = writing;
-  const [name, setName] = useState("");
-  const [place, setPlace] = useState("");
-  const [texts, setTexts] = useState<Readonly<Record<string, string>>>({});
-  const jars = shelf.jars.filter((jar) => find(jar.materialId)?.form === "powder");
-  const { parts, totalG, complete } = premixOf(
-    jars.flatMap((jar) => (texts[jar.id]?.trim() ? [{ jar, massG: typedGrams(texts[jar.id]) }] : [])),
-  );
-  const save = async () => {
-    const id = idFor("jar");
-    const answer = await write("POST", "jars/premixes", {
-      id,
-      thingId: idFor("thing"),
-      name,
-      ...(place.trim() ? { place } : {}),
-      parts: parts.map(({ jar, massG }) => ({ jarId: jar.id, massG })),
-    });
-    if (!answer.ok) return;
-    router.push(`/shelf/${id}`);
-    router.refresh();
-  };
-  if (jars.length === 0)
-    return (
-      <p>
-        There is no powder on the shelf yet.{" "}
-        <Link href="/shelf/new" className="pressable">
-          Put a jar up
-        </Link>{" "}
-        first.
-      </p>
-    );
-  return (
-    <form
-      className="flex flex-col gap-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-      noValidate
-    >
-      <Field label="What do you call it?" problem={at("name")}>
-        {(a) => (
-          <input
-            {...a}
-            value={name}
-            maxLength={50}
-            onChange={(e) => {
-              setName(e.target.value);
-              settle();
-            }}
-          />
-        )}
-      </Field>
-      <fieldset className="min-w-0">
-        <legend className="text-sm font-semibold">Grams of each jar</legend>
-        <ul>
-          {jars.map((jar) => {
-            const part = parts.find((one) => one.jar === jar);
-            const wrong = part?.problem && problemWords(part.problem);
-            return (
-              <li
-                key={jar.id}
-                className="flex flex-wrap items-center justify-between gap-x-4 border-b border-line py-1"
-              >
-                <label className="min-w-0 flex-1" htmlFor={jar.id}>
-                  {find(jar.materialId)?.names[0].text} <span className="text-sm text-quiet">{leftWords(jar)}</span>
-                </label>
-                <span className="text-sm text-quiet">
-                  {part && totalG > 0 ? `${Math.round(part.share * 100)} %` : ""}
-                </span>
-                <input
-                  id={jar.id}
-                  className="w-24 text-right"
-                  inputMode="decimal"
-                  value={texts[jar.id] ?? ""}
-                  aria-invalid={wrong ? true : undefined}
-                  onChange={(e) => {
-                    setTexts((now) => ({ ...now, [jar.id]: e.target.value }));
-                    settle();
-                  }}
-                />
-                {(wrong ?? part?.over) && (
-                  <span
-                    className={`w-full text-right text-sm ${wrong ? "text-stop" : "text-madder"}`}
-                    role={wrong ? "alert" : undefined}
-                  >
-                    {wrong ?? "more than is thought to be left; it will say overdrawn"}
-                  </span>
-                )}
-              </li>
-            );
-          })}
-        </ul>
-      </fieldset>
-      <Field label="Where it will stand">
-        {(a) => <input {...a} value={place} maxLength={60} onChange={(e) => setPlace(e.target.value)} />}
-      </Field>
-      <div className="flex flex-wrap items-center gap-4">
-        <Button look="main" type="submit" disabled={!complete || name.trim() === ""}>
-          Mix {totalG > 0 ? `${gramWords(totalG)} g` : "it"}
-        </Button>
-        <span role="alert" className="text-stop">
-          {besides(writing)}
-        </span>
-      </div>
-    </form>
-  );
-}
 
 interface DraftPart {
   readonly key: number;

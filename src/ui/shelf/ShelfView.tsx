@@ -75,10 +75,10 @@ export function ShelfView({
           put a jar on the shelf
         </Link>
         <Link href="/shelf/mix" className="pressable flex min-h-11 items-center">
-          mix your own
+          something of your own
         </Link>
         <Link href="/making" className="pressable flex min-h-11 items-center">
-          make a tea
+          make something
         </Link>
         <Link href="/shelf/gathering" className="pressable flex min-h-11 items-center">
           what is short?

@@ -1,7 +1,6 @@
 import type { Made, MakingStepId, Settings } from "@/core/making";
 import { minuteWords } from "../amounts";
-import { andWords } from "../lists";
-import { kitchenMl, THINGS, type MethodWords } from "./words";
+import { mlWords, plainNames, THINGS, type Late, type MethodWords } from "./words";
 
 const WAY: Readonly<Record<string, string>> = {
   boiled: "boiled",
@@ -13,15 +12,12 @@ const WAY: Readonly<Record<string, string>> = {
 };
 const HEAT: Readonly<Record<string, string>> = { low: "a low ring", medium: "a medium ring", high: "a high ring" };
 
-const ml = (made: Made | undefined, of: "pourMl" | "productMl"): string =>
-  made ? `${kitchenMl(made.amounts[of].mid)} ml` : "…";
-
-function step(id: MakingStepId, things: string, { way, heat, lid, pressed }: Settings, made: Made): string {
+function step(id: MakingStepId, things: string, { way, heat, lid, pressed }: Settings, made: Made): string | undefined {
   switch (id) {
     case "weigh":
       return `Weigh ${things}. Rinse roots and whole seeds; leave powders and petals as they are.`;
     case "heat":
-      return `${ml(made, "pourMl")} of cold water and all of it on ${HEAT[String(heat)]}, until it boils.`;
+      return `${mlWords(made, "pourMl")} of cold water and all of it on ${HEAT[String(heat)]}, until it boils.`;
     case "boil":
       return (
         `Let it just boil${lid === true ? ", the lid on" : ", no lid"}. It is done when its colour and smell no ` +
@@ -33,20 +29,34 @@ function step(id: MakingStepId, things: string, { way, heat, lid, pressed }: Set
         "want and what the herb keeps. Stir towards the end: it catches."
       );
     case "pour":
-      return `${ml(made, "pourMl")} from the kettle over it${way === "closedJar" ? " in a warmed jar; close it" : ""}.`;
+      return (
+        `${mlWords(made, "pourMl")} from the kettle over ` +
+        `it${way === "closedJar" ? " in a warmed jar; close it" : ""}.`
+      );
     case "stand":
       return way === "cold" || way === "fridge"
-        ? `In ${ml(made, "pourMl")} of cold water, covered. Shake it now and then.`
+        ? `In ${mlWords(made, "pourMl")} of cold water, covered. Shake it now and then.`
         : `Let it stand${lid === true || way === "closedJar" ? ", covered" : ""}.`;
     case "strain":
       return `Through a sieve${pressed === true ? ", and press it out in a cloth" : "; let it drip and do not press"}.`;
-    case "keep":
-      return `About ${ml(made, "productMl")}. What is not used today goes into the fridge, with its date.`;
   }
 }
 
+/** Common practice. */
+const longStood = ({ way }: Settings, { notes }: Made): Late | undefined =>
+  notes.some(({ code }) => code === "slimy")
+    ? { afterMin: 20, text: "Past its window: it sets as it cools. Warm it until it runs, and strain it then." }
+    : way === "cold" || way === "fridge"
+      ? {
+          afterMin: 12 * 60,
+          text: "Past its window: what has stood wet so long outside a jar begins to sour. Smell it.",
+        }
+      : { afterMin: 120, text: "Past its window: longer draws no more strength, only what is bitter and drying." };
+
 export const brewWords: MethodWords = {
   name: "a tea",
+  about: "boiled, poured over, cold, or boiled down to a mark; slimy seeds to a gel",
+  asks: "What goes into the pot?",
   fields: {
     way: { label: "How?", options: WAY },
     wantMl: { label: "Wanted in the end, ml" },
@@ -86,5 +96,20 @@ export const brewWords: MethodWords = {
     ];
   },
   step,
-  product: (names) => `${andWords(names)} tea`,
+  sign: {
+    heat: "it boils",
+    boil: "its colour deepens no more",
+    reduce: "it is down to the mark",
+    stand: "its colour deepens no more",
+    strain: "it drips no more",
+  },
+  late: {
+    // A slimy one sets as it cools; any other draws what is bitter and drying.
+    boil: longStood,
+    stand: longStood,
+    strain: longStood,
+  },
+  stays: "stays in the sieve, wet",
+  product: (names) => `${plainNames(names)} tea`,
+  rest: (names) => ({ name: `spent ${plainNames(names)}`, use: "ground into the next mask, or over the beds" }),
 };

@@ -1,58 +1,71 @@
-import type { KeepsDays, MakingNote, MakingStepId } from "@/core/making";
+import type { Made, MakingStepId, Settings } from "@/core/making";
 import type { MadeHere } from "@/core/shelf";
-import { gramWords, roundTo } from "../amounts";
+import { gramWords } from "../amounts";
 import { andWords } from "../lists";
 import { materialName } from "../names";
 import { brewWords } from "./brew";
-import type { MethodWords } from "./words";
+import { curdWords } from "./curd";
+import { dissolveWords } from "./dissolve";
+import { grindWords } from "./grind";
+import { juiceWords } from "./juice";
+import { oilWords } from "./oil";
+import { ownWords } from "./own";
+import { premixWords } from "./premix";
+import { starchWords } from "./starch";
+import { mlWords, type MethodWords } from "./words";
 
+export * from "./events";
+export * from "./figures";
+export * from "./keeps";
+export * from "./notes";
+export * from "./steps";
 export * from "./words";
 
-export const METHOD_WORDS: Readonly<Record<string, MethodWords>> = { brew: brewWords };
-
-export const MAKING_STEP_NAME: Readonly<Record<MakingStepId, string>> = {
-  weigh: "Weigh",
-  heat: "Heat up",
-  boil: "Boil",
-  reduce: "Boil it down",
-  pour: "Pour over",
-  stand: "Let it stand",
-  strain: "Strain",
-  keep: "Put it away",
+export const METHOD_WORDS: Readonly<Record<string, MethodWords>> = {
+  brew: brewWords,
+  oil: oilWords,
+  juice: juiceWords,
+  grind: grindWords,
+  curd: curdWords,
+  starch: starchWords,
+  dissolve: dissolveWords,
+  premix: premixWords,
+  own: ownWords,
 };
 
-export function noteWords({ code, detail = {} }: MakingNote): string {
-  switch (code) {
-    case "slimy":
-      return "This makes a gel: strain it hot, while it runs. It thickens as it cools.";
-    case "throughCloth":
-      return "A powder goes through a sieve: use a cloth or a paper filter, or let it settle and pour off.";
-    case "potTooFull":
-      return `${detail.ml} ml boils over in a pot of about ${detail.potMl} ml. Take a larger one.`;
-    case "weak":
-      return `Only ${detail.percent} % of it is drawn by then. Give it longer, or more warmth.`;
-    case "hot":
-      return "Let it cool to the warmth of your wrist before it touches a scalp; keep children away from the pot.";
-    case "keepCold":
-      return "A tea spoils like a soup: cold within two hours, and away when it smells, fizzes or has threads in it.";
-    case "stains":
-      return "It stains cloth, boards, and hair that is grey, blond or bleached.";
+/** What is done at a step: as the method says it, or as everywhere. */
+export function makingStepWords(
+  words: MethodWords,
+  id: MakingStepId,
+  things: string,
+  settings: Settings,
+  made: Made,
+): string {
+  const own = words.step(id, things, settings, made);
+  if (own !== undefined) return own;
+  switch (id) {
+    case "weigh":
+      return `Weigh ${things}; the empty pot or bowl first, so that the scale can say later what is in it.`;
+    case "strain":
+      return "Through a cloth or a fine sieve.";
+    case "cool":
+      return "Until it is as warm as your wrist.";
+    case "keep":
+      return `About ${mlWords(made, "productMl")}. Into a clean jar, with its name and its date.`;
+    default:
+      return "";
   }
 }
 
 /** "Tea of 10 g rosemary, dried, boiled on a low ring, lid on, drained: 300 ml.": how something came to be. */
-export function madeWords({ method, things, settings }: MadeHere): string {
+export function madeWords({
+  method,
+  things,
+  settings,
+  isRest,
+}: Pick<MadeHere, "method" | "things" | "settings" | "isRest">): string {
   const said = andWords(things.map(({ materialId, massG }) => `${gramWords(massG)} g ${materialName(materialId)}`));
   const pieces = METHOD_WORDS[method]?.sentence(said, settings, undefined) ?? [said];
-  return pieces.map((piece) => (typeof piece === "string" ? piece : piece.words)).join("");
+  const all = pieces.map((piece) => (typeof piece === "string" ? piece : piece.words)).join("");
+  return isRest ? `What was left of it: ${all}` : all;
 }
-
-const daysWords = ({ value }: { readonly value: number }): string =>
-  value < 1
-    ? `${Math.round(value * 24)} hours`
-    : value > 60
-      ? `${Math.round(value / 30)} months`
-      : `${roundTo(value, 1)} days`;
-/** "12 hours in the kitchen, 3 days in the fridge, 3 months frozen": the shortest that is honest. */
-export const keepsWords = ({ room, fridge, freezer }: KeepsDays): string =>
-  `${daysWords(room)} in the kitchen, ${daysWords(fridge)} in the fridge, ${daysWords(freezer)} frozen`;

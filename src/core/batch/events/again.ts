@@ -1,4 +1,5 @@
-import { among, define } from "../define";
+import { among } from "../../happening";
+import { define } from "../define";
 
 export const AGAIN = ["yes", "maybe", "no"] as const;
 export type Again = (typeof AGAIN)[number];

@@ -1,5 +1,6 @@
 import type { Unit } from "../../measure";
-import { among, checkLine, define } from "../define";
+import { among } from "../../happening";
+import { checkLine, define } from "../define";
 
 /** Spoons that a powder can be heaped on. */
 export const SPOONS = ["tsp", "tbsp", "cup"] as const satisfies readonly Unit[];

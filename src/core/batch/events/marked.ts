@@ -1,4 +1,5 @@
-import { among, define } from "../define";
+import { among } from "../../happening";
+import { define } from "../define";
 
 /** Little to much, 1 to 5. Ids are kept in events for good. */
 export const MARKS = ["soft", "slip", "grit", "shine", "colour", "grey", "evenness"] as const;

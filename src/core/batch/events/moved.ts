@@ -1,4 +1,5 @@
-import { among, define } from "../define";
+import { among } from "../../happening";
+import { define } from "../define";
 
 /** Where a mixed bowl stands. */
 export const PLACES = ["kitchen", "fridge", "freezer"] as const;

@@ -1,4 +1,5 @@
-import { among, define } from "../define";
+import { among } from "../../happening";
+import { define } from "../define";
 
 export const STAGES = ["mixed", "onHead", "rinsed"] as const;
 export type Stage = (typeof STAGES)[number];

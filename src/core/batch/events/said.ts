@@ -1,5 +1,6 @@
 import { WORDS, type Heard, type MixingWord } from "../../correct";
-import { among, define } from "../define";
+import { among } from "../../happening";
+import { define } from "../define";
 
 export interface Said {
   readonly kind: "said";

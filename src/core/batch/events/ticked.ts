@@ -1,5 +1,6 @@
 import type { Phase } from "../../material";
-import { among, define } from "../define";
+import { among } from "../../happening";
+import { define } from "../define";
 
 /** Steps of a worksheet. Ids are kept in events for good; new ones are added. */
 export const STEPS = [

@@ -1,5 +1,6 @@
 import { point, propagate, type Band, type Uncertain } from "../../figure";
-import type { Amounts, Ingredient } from "../method";
+import type { Amounts, CameTo, Ingredient } from "../method";
+import { bandsGiven } from "../parts";
 import { drawFrom } from "./figures";
 import { densityOf, drawnOf, run, type Outcome } from "./outcome";
 import type { Brew } from "./said";
@@ -11,12 +12,13 @@ export function bandsOf(
   things: readonly Ingredient[],
   minutes: number,
   plan: Outcome,
+  cameTo: CameTo | undefined,
 ): Amounts & { readonly share: Band; readonly drawn: Band } {
   const herbG = things.reduce((sum, { massG }) => sum + massG, 0);
   const [pourMl] = propagate(figures, 1, (values, out) => {
     out[0] = run(brew, drawFrom(things, values), minutes).pourG;
   });
-  const [productG, productMl, restG, steamG, share, drawn] = propagate(figures, 6, (values, out) => {
+  const [productG, productMl, restG, steamG, share, drawn] = bandsGiven(cameTo, figures, 6, (values, out) => {
     const draw = drawFrom(things, values);
     const { productG: product, dissolvedG, keptG, steamG: steam } = run(brew, draw, plan.holdH * 60, plan.pourG);
     const dissolved = dissolvedG / (product + keptG);

@@ -1,5 +1,5 @@
 import { LIMITS } from "../../limits";
-import type { School } from "../method";
+import type { MakingWay } from "../method";
 import { keptBy, tauFor, type Draw } from "./figures";
 import { dissolvedIn, drawnOf } from "./outcome";
 import { legsOf } from "./pot";
@@ -31,7 +31,7 @@ export const onAClock = (minutes: number): number =>
   minutes < 20 ? Math.ceil(minutes) : minutes < 120 ? Math.ceil(minutes / 5) * 5 : Math.ceil(minutes / 30) * 30;
 
 /** Every way that needs no second number, and how long it takes to be done. */
-export function schoolsOf(brew: Brew, draw: Draw): School[] {
+export function schoolsOf(brew: Brew, draw: Draw): MakingWay[] {
   return BREW_WAYS.filter((way) => way !== "reduced").flatMap((way) => {
     const other = { ...brew, way };
     const { minutes, reached } = doneMin(other, { ...draw, tau500H: tauFor(other).value });

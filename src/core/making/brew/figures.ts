@@ -1,7 +1,8 @@
-import { estimate, type Figure, type Uncertain } from "../../figure";
+import { estimate, exact, type Figure, type Uncertain } from "../../figure";
 import type { Ingredient } from "../method";
 import { NET_W, OPEN_AT_90, UNDER_A_LID } from "../steam";
 import { cutOf, DRAWING } from "./drawing";
+import { wattsOf, type Measured } from "./measured";
 import type { Brew } from "./said";
 
 /** Hours in which half a litre loses 63 % of what separates it from the room: open, covered, and in a fridge. */
@@ -30,13 +31,25 @@ export interface Draw {
 export const tauFor = ({ way, lid }: Brew): Figure =>
   way === "fridge" ? FRIDGE_TAU_H : way === "closedJar" || lid ? COVERED_TAU_H : OPEN_TAU_H;
 
-/** The uncertain figures of a brew in the order `drawFrom` reads them. */
-export function figuresOf(brew: Brew, things: readonly Ingredient[]): readonly Uncertain[] {
+/** Half a litre's time of cooling, by that of so much in this pot. */
+const ofHalfALitre = ({ value, low, high, source }: Figure, ml: number): Figure => {
+  const by = Math.cbrt(500 / Math.max(50, ml));
+  return { value: value * by, low: low * by, high: high * by, source };
+};
+/** What was read has the lid in it. */
+const AS_READ = exact(1, "read with the lid as it lies");
+
+/** The uncertain figures of a brew in the order `drawFrom` reads them: as they were read on the way, or as they are. */
+export function figuresOf(
+  brew: Brew,
+  things: readonly Ingredient[],
+  { steamGPerH, coolingH }: Measured = {},
+): readonly Uncertain[] {
   return [
-    NET_W[brew.heat],
-    UNDER_A_LID,
+    steamGPerH ? wattsOf(steamGPerH) : NET_W[brew.heat],
+    steamGPerH ? AS_READ : UNDER_A_LID,
     OPEN_AT_90,
-    tauFor(brew),
+    coolingH ? ofHalfALitre(coolingH, brew.wantMl) : tauFor(brew),
     ...things.flatMap(({ material }) => {
       const { ratePerH, keptMlPerG, pressedMlPerG } = DRAWING[cutOf(material)];
       return [ratePerH, brew.pressed ? pressedMlPerG : keptMlPerG, material.dissolving];

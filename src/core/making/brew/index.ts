@@ -1,14 +1,16 @@
 import { LIMITS } from "../../limits";
 import { ok, refuse, type Problem } from "../../problem";
-import { teaKeeps } from "../keeping";
-import { checkMaking, settled, type Made, type Method } from "../method";
+import { checkMaking, settled, type Method } from "../method";
 import { HEATS } from "../steam";
 import { bandsOf, strengthOf } from "./bands";
 import { doneMin, onAClock, schoolsOf } from "./done";
 import { figuresOf, middleOf } from "./figures";
-import { notesOf } from "./notes";
+import { measuredOf } from "./measured";
+import { laterNotes, measuredNotes, notesOf } from "./notes";
 import { drawnFrom, run, type Outcome } from "./outcome";
 import { teaOf } from "./product";
+import { spentOf } from "./spent";
+import { TEAS } from "./recipes";
 import { BREW_WAYS, brewOf, heated, type Brew } from "./said";
 import { stepsOf } from "./steps";
 
@@ -20,6 +22,22 @@ export const brew: Method = {
   id: "brew",
   takes: ({ family, form }) =>
     ["leaf", "flower", "fruit", "seed", "root"].includes(family) && ["whole", "fresh", "powder"].includes(form),
+  commonest: [
+    "black-tea-leaf",
+    "green-tea-whole",
+    "rosemary-leaf-whole",
+    "nettle-leaf-whole",
+    "sage-leaf-whole",
+    "roselle-whole",
+    "hibiscus-flower-whole",
+    "chamomile-whole",
+    "rose-petal-whole",
+    "fenugreek-seed-whole",
+    "marshmallow-root-whole",
+    "amla-whole",
+    "shikakai-whole",
+    "reetha-whole",
+  ],
   fields: [
     { id: "way", kind: "choice", options: BREW_WAYS, initial: "boiled" },
     { id: "wantMl", kind: "number", limit: "brewMl", unit: "ml", initial: 300 },
@@ -38,28 +56,36 @@ export const brew: Method = {
     },
     { id: "altitudeM", kind: "number", limit: "altitudeM", unit: "m", initial: 0, when: ({ way }) => heated(way) },
   ],
-  make: (things, given, roomC) => {
+  beginsWithG: () => 10,
+  makes: TEAS,
+  gauges: ["weightG", "levelMm", "tempC"],
+  make: (things, given, roomC, { gauged = [], cameTo } = {}) => {
     const problems = checkMaking(brew, things, given);
     if (problems.length > 0) return refuse(...problems);
     const one = brewOf(settled(brew.fields, given), roomC);
-    const figures = figuresOf(one, things);
+    const measured = measuredOf(one, gauged);
+    const figures = figuresOf(one, things, measured);
     const middle = middleOf(figures, things);
     const minutes = one.way === "reduced" ? 0 : (one.minutes ?? onAClock(doneMin(one, middle).minutes));
     const plan = run(one, middle, minutes);
     const impossible = inTheWay(one, plan);
     if (impossible) return refuse(impossible);
-    const { share, drawn, ...amounts } = bandsOf(one, figures, things, minutes, plan);
-    const product = teaOf(things, drawnFrom(one, things, plan, middle), share, plan);
-    return ok<Made>({
+    const { share, drawn, ...amounts } = bandsOf(one, figures, things, minutes, plan, cameTo);
+    const drawnG = drawnFrom(one, things, plan, middle);
+    const product = teaOf(things, drawnG, share, plan);
+    return ok({
       amounts,
-      strengthGPer100Ml: strengthOf(share),
-      drawn,
+      says: { dissolvedGPer100Ml: strengthOf(share), drawnShare: drawn },
       minutes: Math.round(plan.holdH * 60),
       schools: schoolsOf(one, middle),
       ...product,
-      keeps: teaKeeps(product.material.acidity?.value ?? 0),
+      rest: spentOf(things, middle, drawnG),
       steps: stepsOf(one, plan, middle),
-      notes: notesOf(one, product.material, things, plan, drawn.mid),
+      notes: [
+        ...notesOf(one, product.material, things, plan, drawn.mid),
+        ...laterNotes(one, things, middle, plan),
+        ...measuredNotes(measured),
+      ],
     });
   },
 };

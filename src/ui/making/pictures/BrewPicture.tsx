@@ -1,3 +1,4 @@
+import type { MakingStepId } from "@/core/making";
 import { kitchenMl } from "@/words/making";
 import { ownColour } from "../../parts/colour";
 import type { PictureProps } from "./pictureProps";
@@ -15,17 +16,24 @@ const LINE = 22;
 /** Height in cm of so much in a round vessel. */
 const heightCm = (ml: number, acrossCm: number): number => Math.max(0, ml) / ((Math.PI / 4) * acrossCm ** 2);
 
+const WATER = [0.9, 0.035, 220] as const;
+/** Steps in which it steams and draws. */
+const isOn = (step: MakingStepId | undefined) => step === "boil" || step === "reduce" || step === "stand";
+
 /** To scale: the pot with its level at first, after the steam and after straining, and the jar in the end. */
-export function BrewPicture({ made, settings, potColour }: PictureProps) {
+export function BrewPicture({ made, settings, potColour, now }: PictureProps) {
   const { amounts, material } = made;
   const inAPot = settings.way === "boiled" || settings.way === "reduced" || settings.way === "poured";
   const acrossCm = inAPot ? Number(settings.potCm) : JAR_CM;
-  const [pour, steam, rest, out] = [amounts.pourMl, amounts.steamG, amounts.restG, amounts.productMl].map(
-    ({ mid }) => mid,
-  );
+  const pour = amounts.pourMl?.mid ?? 0;
+  const [steam, rest, out] = [amounts.steamG, amounts.restG, amounts.productMl].map(({ mid }) => mid);
   const deepCm = Math.max(heightCm(pour, acrossCm), heightCm(out, JAR_CM));
   const scale = Math.min(CM, POT.width / acrossCm, JAR.width / JAR_CM, POT.height / Math.max(deepCm, 1));
   const width = acrossCm * scale;
+  const strained = !now || now.step === "keep" || now.step === undefined;
+  // While it is made: what is in the pot now.
+  const goneSteam = !now ? steam : steam * (isOn(now.step) ? now.share : now.step === "strain" ? 1 : 0);
+  const inPot = strained && now ? rest : pour - goneSteam;
   const levelY = (ml: number, across = acrossCm) => FLOOR - heightCm(ml, across) * scale;
   const rimY = levelY(pour) - Math.max(30, 0.25 * (FLOOR - levelY(pour)));
   const [jarW, jarY] = [JAR_CM * scale, levelY(out, JAR_CM)];
@@ -41,7 +49,8 @@ export function BrewPicture({ made, settings, potColour }: PictureProps) {
   const over = Math.max(0, places.at(-1)! - FLOOR - 14);
   const text =
     `${inAPot ? "A pot" : "A jar"} ${Math.round(acrossCm)} cm across: ${marks.map(({ words }) => words).join(", ")}; ` +
-    `${kitchenMl(out)} ml in the jar.`;
+    `${kitchenMl(out)} ml in the jar${now && !strained ? " when it is strained" : ""}` +
+    `${now ? `; now ${kitchenMl(inPot)} in it.` : "."}`;
   return (
     <svg
       viewBox={`0 ${top} ${WIDTH} ${FLOOR + 30 - top}`}
@@ -50,19 +59,15 @@ export function BrewPicture({ made, settings, potColour }: PictureProps) {
       className="block w-full max-w-[34rem]"
       fontSize="17"
     >
+      {!now && (
+        <rect x={POT.left} y={levelY(pour)} width={width} height={FLOOR - levelY(pour)} fill={ownColour(WATER)} />
+      )}
       <rect
         x={POT.left}
-        y={levelY(pour)}
+        y={levelY(now ? inPot : pour - steam)}
         width={width}
-        height={FLOOR - levelY(pour)}
-        fill={ownColour([0.9, 0.035, 220])}
-      />
-      <rect
-        x={POT.left}
-        y={levelY(pour - steam)}
-        width={width}
-        height={FLOOR - levelY(pour - steam)}
-        fill={ownColour(material.colour)}
+        height={FLOOR - levelY(now ? inPot : pour - steam)}
+        fill={ownColour(now?.step === "weigh" ? WATER : material.colour)}
       />
       <rect
         x={POT.left}
@@ -101,7 +106,11 @@ export function BrewPicture({ made, settings, potColour }: PictureProps) {
           </text>
         </g>
       ))}
-      <rect x={jarX} y={jarY} width={jarW} height={FLOOR - jarY} fill={ownColour(material.colour)} />
+      {strained && <rect x={jarX} y={jarY} width={jarW} height={FLOOR - jarY} fill={ownColour(material.colour)} />}
+      {!strained && (
+        <path d={`M${jarX} ${jarY}h${jarW}`} className="stroke-ink" strokeWidth="2" strokeDasharray="5 5" />
+      )}
+      {now && <path d={`M${POT.left - 6} ${levelY(inPot)}l-12 -7v14z`} className="fill-ink" />}
       <path
         d={`M${jarX} ${jarY - 22}V${FLOOR - 8}q0 8 8 8h${jarW - 16}q8 0 8 -8V${jarY - 22}`}
         className="fill-none stroke-ink"

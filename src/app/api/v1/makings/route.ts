@@ -1,5 +1,6 @@
 import { MakingInput } from "@/inputs/shelfInput";
-import { makeMaking } from "@/server/makings";
-import { writes } from "@/server/route";
+import { listMakings, makeMaking } from "@/server/makings";
+import { reads, writes } from "@/server/route";
 
+export const GET = reads(listMakings);
 export const POST = writes(MakingInput, makeMaking);

@@ -1,0 +1,4 @@
+export * from "./clock";
+export * from "./events";
+export * from "./going";
+export * from "./question";

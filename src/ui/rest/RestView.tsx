@@ -1,0 +1,273 @@
+"use client";
+import "@/core/catalogue";
+import Link from "next/link";
+import { useDeferredValue, useMemo, useState } from "react";
+import { dyeClockOf, restWindow, staysOf, stepAtMs, unpackEvents, type Worksheet } from "@/core/batch";
+import {
+  BEST_SHARE,
+  FOLLOWED_H,
+  goodUntilH,
+  releaseAlong,
+  releaseBands,
+  STANDS_C,
+  strengthAt,
+  waysTo,
+  type DyeClock,
+  type Stay,
+} from "@/core/rest";
+import type { StoredBatch } from "@/store/batches";
+import { minuteWords } from "@/words/amounts";
+import { fitWords, restLine, spanWords, wayWords, type RestPlace } from "@/words/rest";
+import { momentWords, wallTimeOf } from "@/words/times";
+import { WhereItStands } from "../batch/WhereItStands";
+import { BOWL } from "../batch/stream";
+import { useNow } from "../clock";
+import { useEvents } from "../events/useEvents";
+import { Field } from "../forms/Field";
+import { Announced } from "../parts/Announced";
+import { Pieces, type Piece } from "./Pieces";
+import { RestChart, type RestCurve } from "./RestChart";
+import { TellMe } from "./TellMe";
+import { momentOf } from "./wallClock";
+
+interface RestViewProps {
+  readonly batch: StoredBatch;
+  readonly packedEvents: string;
+  readonly rev: number;
+  readonly sheet: Worksheet;
+  readonly timeZone: string;
+  readonly nowMs: number;
+}
+const HOUR_MS = 3_600_000;
+const POINTS = 140;
+/** Nobody looks further ahead. */
+const LONGEST_H = 24 * 20;
+
+/** How long a bowl rests: its curve, where it stands until when, and how to have it ready at an hour. */
+export function RestView({ batch, packedEvents, rev, sheet, timeZone, nowMs: firstNow }: RestViewProps) {
+  const [firstEvents] = useState(() => unpackEvents(packedEvents));
+  const { state, happen } = useEvents(BOWL, batch.id, firstEvents, rev);
+  const nowMs = useNow(firstNow);
+  const { question, answer } = batch;
+  const mixedMs = state.reachedMs.mixed ?? stepAtMs(sheet.mixedMin, batch.startsAtMs, sheet, answer, state);
+  const { dye } = answer.rest;
+  const kitchenC = question.kitchenTempC;
+  const [openedMs] = useState(firstNow);
+  const plannedMs = state.reachedMs.onHead ?? toCome(mixedMs + (sheet.onHeadMin - sheet.mixedMin) * 60_000, openedMs);
+  const window = restWindow(answer.rest, mixedMs, kitchenC, state.moves);
+  return (
+    <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
+      <p>
+        <Link href={`/batches/${batch.id}`} className="pressable inline-flex min-h-11 items-center">
+          {batch.blendName} for {batch.headName}
+        </Link>
+      </p>
+      {dye ? (
+        <DyeRest
+          clock={dyeClockOf(dye, kitchenC)}
+          goesOnH={dye.own?.goesOnH.mid ?? dye.coolFirstH.mid}
+          moves={staysOf(mixedMs, kitchenC, state.moves)}
+          mixedMs={mixedMs}
+          isMixed={state.reachedMs.mixed !== undefined}
+          kitchenC={kitchenC}
+          plannedMs={plannedMs}
+          timeZone={timeZone}
+          nowMs={nowMs}
+        />
+      ) : (
+        <h1 className="text-sentence font-say font-medium">
+          {nowMs < window.readyMs
+            ? `Soaked about ${momentWords(window.readyMs, timeZone, nowMs)}.`
+            : `Soaked since ${momentWords(window.readyMs, timeZone, nowMs)}.`}
+        </h1>
+      )}
+      <section aria-label="Where it really stands" className="mt-6">
+        <h2>Where it really stands</h2>
+        {state.reachedMs.mixed === undefined ? (
+          <p>It is not mixed yet; all of this is as planned.</p>
+        ) : (
+          <WhereItStands
+            answer={answer}
+            state={state}
+            kitchenTempC={kitchenC}
+            timeZone={timeZone}
+            nowMs={nowMs}
+            closed={state.closedMs !== undefined}
+            onHappen={happen}
+          />
+        )}
+      </section>
+    </div>
+  );
+}
+
+const placeOf = (tempC: number): RestPlace =>
+  tempC === STANDS_C.fridge
+    ? "fridge"
+    : tempC === STANDS_C.freezer
+      ? "freezer"
+      : tempC === STANDS_C.warm
+        ? "warm"
+        : "kitchen";
+
+const isLess = ([now, most]: readonly number[]): boolean => now < BEST_SHARE * most;
+/** Where nobody said an hour that is still to come: the next full one. */
+const toCome = (plannedMs: number, nowMs: number): number =>
+  plannedMs > nowMs ? plannedMs : Math.ceil(nowMs / HOUR_MS + 0.5) * HOUR_MS;
+
+interface DyeRestProps {
+  readonly clock: DyeClock;
+  /** From here on it is cool enough, h. */
+  readonly goesOnH: number;
+  readonly moves: readonly Stay[];
+  readonly mixedMs: number;
+  readonly isMixed: boolean;
+  readonly kitchenC: number;
+  /** When it goes on, or went, as far as anybody said. */
+  readonly plannedMs: number;
+  readonly timeZone: string;
+  readonly nowMs: number;
+}
+
+function DyeRest({ clock, goesOnH, moves, mixedMs, isMixed, kitchenC, plannedMs, timeZone, nowMs }: DyeRestProps) {
+  const [planned, setPlanned] = useState<readonly Piece[]>([]);
+  const [wantedText, setWanted] = useState<string>();
+  const wantedMs = momentOf(wantedText ?? wallTimeOf(plannedMs, timeZone), timeZone);
+  const hourOf = (ms: number) => (ms - mixedMs) / HOUR_MS;
+  const msOf = (hours: number) => mixedMs + hours * HOUR_MS;
+  const tempOf = (place: RestPlace) => (place === "kitchen" ? kitchenC : STANDS_C[place]);
+  const stays = useMemo<readonly Stay[]>(() => {
+    let atH = moves.at(-1)!.fromH;
+    return [
+      ...moves,
+      ...planned.map(({ place, atMs }) => ({ fromH: (atH = Math.max(atH, hourOf(atMs))), tempC: tempOf(place) })),
+    ];
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- both follow from mixedMs and kitchenC
+  }, [moves, planned, mixedMs, kitchenC]);
+  const nowH = Math.max(0, hourOf(nowMs));
+  const hours = useMemo(() => releaseAlong(clock, stays), [clock, stays]);
+  const untilH = useMemo(() => goodUntilH(clock, stays, hours), [clock, stays, hours]);
+  // Bands take a few times as long as the line, and follow it.
+  const soon = useDeferredValue(stays);
+  const bands = useMemo(() => releaseBands(clock, soon), [clock, soon]);
+  const times = {
+    readyMs: msOf(Math.max(goesOnH, hours.readyH)),
+    bestMs: msOf(Math.max(goesOnH, hours.bestH)),
+    ...(untilH < FOLLOWED_H ? { untilMs: msOf(untilH) } : {}),
+    isFading: nowH > hours.peakH && isLess(strengthAt(clock, stays, [nowH, hours.peakH])),
+  };
+  const wantedH = wantedMs === undefined ? undefined : hourOf(wantedMs);
+  const ways = useMemo(
+    () => (wantedH === undefined || wantedH <= nowH ? [] : waysTo(clock, moves, nowH, wantedH, kitchenC)),
+    // A minute more or less changes no way.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [clock, moves, Math.round(nowH * 6), wantedH, kitchenC],
+  );
+  const toH = Math.min(
+    LONGEST_H,
+    1.12 * Math.max(untilH < LONGEST_H ? untilH : 0, wantedH ?? 0, nowH, hours.bestH, (stays.at(-1)?.fromH ?? 0) + 6),
+  );
+  const curve = useMemo<RestCurve>(() => {
+    const at = Array.from({ length: POINTS + 1 }, (_, i) => (toH * i) / POINTS);
+    const points = (along: readonly Stay[]) =>
+      strengthAt(clock, along, at).map((share, i) => [mixedMs + at[i] * HOUR_MS, share] as const);
+    return {
+      fromMs: mixedMs,
+      toMs: mixedMs + toH * HOUR_MS,
+      own: points(stays),
+      ...(planned.length > 0 ? { left: points(moves) } : {}),
+      readyMs: mixedMs + Math.max(goesOnH, hours.readyH) * HOUR_MS,
+      untilMs: mixedMs + untilH * HOUR_MS,
+      nowMs,
+      ...(wantedMs === undefined ? {} : { wantedMs }),
+    };
+  }, [clock, stays, moves, planned.length, toH, mixedMs, goesOnH, hours.readyH, untilH, nowMs, wantedMs]);
+  const line = restLine(times, timeZone, nowMs);
+  const span = ({ low, high }: { readonly low: number; readonly high: number }) =>
+    spanWords(msOf(low), msOf(high), timeZone, nowMs);
+  const keepsNoLonger = untilH < (hours.useByH ?? FOLLOWED_H);
+  const hourInFridge = [...moves, { fromH: nowH, tempC: STANDS_C.fridge }, { fromH: nowH + 1, tempC: kitchenC }];
+  const buysMin = 60 * (goodUntilH(clock, hourInFridge, releaseAlong(clock, hourInFridge)) - untilH);
+  return (
+    <>
+      <h1 className="text-sentence font-say font-medium">{line}</h1>
+      <Announced text={line} />
+      <p className="text-quiet">
+        {isMixed ? "" : "If it is mixed as planned. "}
+        With everything that is not sure: ready {span(bands.readyH)}, best {span(bands.bestH)}
+        {keepsNoLonger
+          ? "; it keeps no longer than that, whatever its dye does"
+          : bands.useByH.low < FOLLOWED_H && `, good until ${span(bands.useByH)}`}
+        .
+      </p>
+      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <div>
+          <p className="text-sm text-quiet">How much of the dye is free, hour by hour; filled while it is good.</p>
+          <RestChart curve={curve} timeZone={timeZone} text={`What is free of the dye through the hours. ${line}`} />
+          <Pieces
+            past={moves.map(({ fromH, tempC }) => ({ place: placeOf(tempC), atMs: msOf(fromH) }))}
+            planned={planned}
+            fromMs={curve.fromMs}
+            toMs={curve.toMs}
+            nowMs={Math.max(nowMs, mixedMs)}
+            timeZone={timeZone}
+            onChange={setPlanned}
+          />
+          {planned.length > 0 && <p className="mt-2 text-quiet">The dotted line is the bowl left where it stands.</p>}
+        </div>
+        <div className="flex flex-col gap-4">
+          <Field label="On the head at" problem={wantedMs === undefined ? "A day and a time." : undefined}>
+            {(a) => (
+              <input
+                {...a}
+                type="datetime-local"
+                value={wantedText ?? wallTimeOf(plannedMs, timeZone)}
+                onChange={(event) => setWanted(event.target.value)}
+              />
+            )}
+          </Field>
+          {ways.length > 0 && wantedMs !== undefined && (
+            <section aria-label="Ways to that hour">
+              <h2>To have it {momentWords(wantedMs, timeZone, nowMs)}</h2>
+              <ol>
+                {ways.map((way) => (
+                  <li key={way.way} className="border-b border-line py-2">
+                    <button
+                      type="button"
+                      className="pressable text-left font-semibold"
+                      onClick={() =>
+                        setPlanned(
+                          way.stays
+                            .slice(moves.length)
+                            .filter(({ tempC }, i) => i > 0 || tempC !== moves.at(-1)!.tempC)
+                            .map(({ fromH, tempC }) => ({ place: placeOf(tempC), atMs: msOf(fromH) })),
+                        )
+                      }
+                    >
+                      {wayWords(way, placeOf(moves.at(-1)!.tempC), mixedMs, timeZone, nowMs)}
+                    </button>
+                    <span className="block">{fitWords(way)}</span>
+                  </li>
+                ))}
+              </ol>
+            </section>
+          )}
+          {wantedMs !== undefined && wantedMs <= nowMs && (
+            <p>That hour is behind us; another one says the ways to it.</p>
+          )}
+          {untilH < FOLLOWED_H && nowH < untilH && (
+            <p>
+              {buysMin >= 5 && `An hour in the fridge now puts its end off by about ${minuteWords(buysMin)}. `}
+              Frozen by {momentWords(msOf(Math.max(nowH, untilH - clock.coolingH)), timeZone, nowMs)} it keeps for
+              weeks.
+            </p>
+          )}
+          {nowH < untilH && <TellMe />}
+          <p className="text-sm text-quiet">
+            The stain on your palm says more than any clock: a dab for five minutes, after a patch test.
+          </p>
+        </div>
+      </div>
+    </>
+  );
+}
