@@ -15,8 +15,8 @@ const common = {
   transformIgnorePatterns: ["/node_modules/(?!(uuid)/)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
   testEnvironment: "node",
-  // The whole catalogue is in reach, as on a server.
-  setupFiles: ["<rootDir>/src/core/catalogue/index.ts"],
+  // The whole catalogue is in reach, as on a server; the laws draw the same cases every time.
+  setupFiles: ["<rootDir>/src/core/catalogue/index.ts", "<rootDir>/checks/seed.ts"],
 };
 
 /** `pure` needs nothing; `database` needs the MariaDB that `./run test` starts. */

@@ -150,10 +150,10 @@ describe("what cannot be reached, and what is pinned", () => {
         expect(JSON.parse(JSON.stringify(verdict))).not.toHaveProperty("moreMl");
         expect(JSON.parse(JSON.stringify(verdict))).not.toHaveProperty("mend");
         const thingsG = lines.reduce((sum, { massG }) => sum + massG.mid, 0);
-        // Where only oil stands in the way, the bowl is shown with the liquid of its target; the thinnest stands at a
-        // fifth of solids and what they hold.
+        // Where only oil or raw starch stands in the way, the bowl is shown with the liquid of its target; the thinnest
+        // stands at a fifth of solids and what they hold.
         const heldG =
-          liquid.why === "oilDoesNotWet"
+          liquid.why === "oilDoesNotWet" || liquid.why === "onlyRawStarch"
             ? lines.reduce(
                 (sum, { materialId, massG }) => sum + 5 * (1 + holdingMlPerG(findMaterial(materialId)!)) * massG.mid,
                 0,
@@ -164,7 +164,24 @@ describe("what cannot be reached, and what is pinned", () => {
         );
         if (liquid.powderToAddG !== undefined) expect(liquid.powderToAddG).toBeLessThanOrEqual(2000);
       }),
-      { numRuns: 600 },
+      {
+        numRuns: 600,
+        examples: [
+          // Raw starch alone, with as much liquid as a drizzle asks: more than its few grams, and no bucket.
+          [
+            {
+              ...MASK,
+              purpose: "lightCoat",
+              sizing: "asGiven",
+              kitchenTempC: 0,
+              target: { word: "drizzle" },
+              liquid: { materialId: "water", tempC: 0, amountMl: undefined },
+              lines: [line("tapioca-starch", 8.95), line("polysorbate", 6.32, "g", "fixed")],
+              head: { ...MASK.head, longest: { landmark: "ear" }, amount: { ponytailCm: 2 }, strand: "fine" },
+            },
+          ],
+        ],
+      },
     );
     expect(seen).toBeGreaterThan(3);
   });
