@@ -143,7 +143,7 @@ test("a bowl mixed at any warmth and moved about agrees with odex, integrating w
           return y[1];
         };
         const most = free(hours.peakH);
-        const level = Math.min(0.8 * yardstickOf(acidPerG), 0.9 * most);
+        const level = Math.min(0.8 * yardstickOf({ acidPerG }), 0.9 * most);
         for (const atH of [hours.readyH, hours.useByH!]) expect(Math.abs(free(atH) - level)).toBeLessThan(2e-3);
         expect(free(hours.bestH) / most).toBeCloseTo(0.95, 2);
         for (const away of [-1, 1])

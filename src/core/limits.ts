@@ -21,6 +21,9 @@ export const LIMITS = {
   kitchenTempC: { min: 0, max: 45 },
   liquidTempC: { min: 0, max: 100 },
   liquidMl: { min: 0, max: 5000 },
+  /** Where a bowl can stand. */
+  standsC: { min: -30, max: 60 },
+  hoursOn: { min: 0.1, max: 24 },
   restMin: { min: 0, max: 2880 },
   targetYieldPa: { min: 2, max: 400 },
   longestCm: { min: 1, max: 200 },
@@ -55,6 +58,7 @@ export const LIMITS = {
   vesselMl: { min: 20, max: 5000 },
   /** Overdrawn, or overfilled, by many bowls; only files say it. */
   jarLedgerG: { min: -1_000_000, max: 1_000_000 },
+  photoChars: { min: 1, max: 90_000 },
   nameChars: { min: 1, max: 120 },
   thingNameChars: { min: 1, max: 50 },
   useChars: { min: 0, max: 200 },

@@ -25,6 +25,7 @@ export type ProblemCode =
   | "notADay"
   | "notAMonth"
   | "notAMoment"
+  | "notAPicture"
   | "notALiquid"
   | "oilAlone"
   | "pinTheLiquid"

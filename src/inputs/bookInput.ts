@@ -83,6 +83,7 @@ export class SettingsInput {
   @IsOptional() @IsText("nameChars") @IsString() name?: string;
   @IsOptional() @IsObject() @ValidateNested() @Type(() => SpoonsInput) spoons?: SpoonsInput;
   @IsOptional() @IsNumber() kitchenTempC?: number;
+  @IsOptional() @IsNumber() nightTempC?: number;
   @IsOptional() @IsNumber() altitudeM?: number;
   @IsOptional() @IsTimeZone() timeZone?: string;
   @IsOptional() @IsISO4217CurrencyCode() currency?: string;

@@ -1,8 +1,9 @@
 import { foldBatch, restWindow, worksheet, type Going } from "@/core/batch";
 import { asItGoes, foldMaking, goingMaking, type GoingMaking } from "@/core/making";
 import { openBatches } from "@/store/batches";
-import { listEvents, movedBatches } from "@/store/events";
-import type { Household } from "@/store/household";
+import { listEvents, restedBatches } from "@/store/events";
+import { readSettings, type Household } from "@/store/household";
+import { nightsOf } from "@/words/nights";
 import { openMakings } from "@/store/makings";
 import { asOfRev } from "./asOfRev";
 import type { Asked } from "./route";
@@ -11,19 +12,21 @@ const MINUTE_MS = 60_000;
 
 /** Open bowls, with what of each does not hang on the hour. */
 const openAsOf = asOfRev(async (householdId) => {
-  const open = await openBatches(householdId);
-  const moved = await movedBatches(
+  const [open, settings] = await Promise.all([openBatches(householdId), readSettings(householdId)]);
+  const rested = await restedBatches(
     householdId,
     open.map((batch) => batch.id),
   );
-  const moves = new Map(
-    await Promise.all(moved.map(async (id) => [id, foldBatch(await listEvents(householdId, id)).moves] as const)),
+  const since = new Map(
+    await Promise.all(rested.map(async (id) => [id, foldBatch(await listEvents(householdId, id))] as const)),
   );
   return open.map((batch) => {
     const { answer } = batch;
     const { mixedMin } = worksheet(answer);
     const mixedMs = batch.mixedMs ?? batch.startsAtMs + mixedMin * MINUTE_MS;
-    return { batch, window: restWindow(answer.rest, mixedMs, batch.question.kitchenTempC, moves.get(batch.id)) };
+    const { moves = [], dabs = [] } = since.get(batch.id) ?? {};
+    const nights = nightsOf(settings, mixedMs);
+    return { batch, window: restWindow(answer.rest, mixedMs, batch.question.kitchenTempC, { moves, dabs, nights }) };
   });
 });
 

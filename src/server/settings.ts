@@ -9,9 +9,9 @@ import { Refusal, unusable } from "./refusal";
 import type { Asked } from "./route";
 
 export async function changeSettings({ input, household }: Asked<SettingsInput>, write: Write) {
-  const numbers = (["kitchenTempC", "altitudeM"] as const).flatMap((name) => {
+  const numbers = (["kitchenTempC", "nightTempC", "altitudeM"] as const).flatMap((name) => {
     const value = input[name] ?? undefined;
-    return value === undefined ? [] : (checkNumber(name, value, name) ?? []);
+    return value === undefined ? [] : (checkNumber(name, value, name === "nightTempC" ? "kitchenTempC" : name) ?? []);
   });
   if (numbers.length > 0) throw unusable(numbers);
   const spoons = toSpoons(input.spoons);
@@ -32,6 +32,7 @@ export async function changeSettings({ input, household }: Asked<SettingsInput>,
     spoons,
     vessels,
     kitchenTempC: input.kitchenTempC,
+    nightTempC: input.nightTempC,
     altitudeM: input.altitudeM,
     timeZone: input.timeZone,
     currency: input.currency,

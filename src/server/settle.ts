@@ -10,10 +10,11 @@ import {
   type BatchState,
 } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
-import { readingsOf } from "@/core/readings";
+import { readingsOf, taughtDye } from "@/core/readings";
 import { jarInUse } from "@/core/shelf";
 import { withdrawalsOf, ledgerDiff } from "@/core/stock";
 import * as batches from "@/store/batches";
+import { writeKnownDye } from "@/store/dyes";
 import { importedAdditions, listEvents } from "@/store/events";
 import { listJars } from "@/store/jars";
 import * as projection from "@/store/projection";
@@ -50,6 +51,7 @@ export async function settleBowl(
   const moving = news?.filter(({ kind }) => MOVES_STOCK.includes(kind));
   if (moving === undefined || moving.length > 0) await settleStock(write, batchId, events, plan, moving);
   await settleReadings(write, batchId, events, plan);
+  await settleDye(write, batchId, events, plan);
 }
 
 /** What a bowl was computed from and with. */
@@ -127,6 +129,13 @@ async function settleReadings(write: Write, batchId: string, events: readonly Ba
   if (!events.some(({ payload }) => payload.kind === "tested")) return;
   const { question, answer } = await plan();
   await writeBowlReadings(write, batchId, readingsOf(question, answer, events));
+}
+
+/** What its dabs say of the jar of its dye, also where the last one was taken back. */
+async function settleDye(write: Write, batchId: string, events: readonly BatchEvent[], plan: Plan): Promise<void> {
+  if (!events.some(({ payload }) => payload.kind === "dabbed")) return;
+  const { question, answer } = await plan();
+  await writeKnownDye(write, batchId, taughtDye(question, answer, events));
 }
 
 /**

@@ -2,11 +2,13 @@ import type { Knex } from "knex";
 import { everythingOn } from "@/core/catalogue";
 import { REGIONAL_NAMES } from "@/core/regional";
 import { learn, type Outcome } from "@/core/learn";
-import type { Lookup } from "@/core/material";
+import type { KnownOfDye, Lookup } from "@/core/material";
+import { lotOf } from "@/core/rest";
 import { tablesSay } from "@/core/readings";
 import { search, searchIndex } from "@/core/search";
 import { lookupOn, ownMaterials, type Shelf } from "@/core/shelf";
 import { database } from "@/store/connection";
+import { listKnownDyes, type KnownDye } from "@/store/dyes";
 import { findJar, jarMaterials, listJars } from "@/store/jars";
 import { listOwnThings } from "@/store/ownThings";
 import { listReadings, type StoredReading } from "@/store/readings";
@@ -22,15 +24,24 @@ export async function lookupOf(householdId: string, knex: Knex = database()): Pr
 
 /** Everything a household has: its own things as materials, and its jars. */
 export async function shelfOf(householdId: string, knex: Knex = database()): Promise<Shelf> {
-  const [things, jars, readings] = await Promise.all([
+  const [things, jars, readings, said] = await Promise.all([
     listOwnThings(householdId, knex),
     listJars(householdId, knex),
     listReadings(householdId, knex),
+    listKnownDyes(householdId, knex),
   ]);
   const own = ownMaterials(things);
-  if (readings.length === 0) return { own, jars };
+  const dyes = said.length > 0 ? { dyes: lotsOf(said) } : {};
+  if (readings.length === 0) return { own, jars, ...dyes };
   const { learnt } = await learntFrom(householdId, readings, lookupOn({ own, jars: [] }), knex);
-  return { own, jars, learnt };
+  return { own, jars, learnt, ...dyes };
+}
+
+/** What all the bowls of a jar of dye say of it together. */
+function lotsOf(said: readonly KnownDye[]): Readonly<Record<string, KnownOfDye>> {
+  const jarIds = [...new Set(said.map(({ jarId }) => jarId))];
+  const of = (jarId: string) => said.flatMap((one) => (one.jarId === jarId ? one.known : []));
+  return Object.fromEntries(jarIds.map((jarId) => [jarId, lotOf(of(jarId))]));
 }
 
 /** The same as of a rev: what every page and every answer needs is read once after each write. */

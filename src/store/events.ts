@@ -136,10 +136,11 @@ export async function eventsOf(
   return found;
 }
 
-/** Which of these batches were ever put anywhere. */
-export const movedBatches = (householdId: string, batchIds: readonly string[]): Promise<string[]> =>
+/** Which of these batches were ever put anywhere, or dabbed on a palm. */
+export const restedBatches = (householdId: string, batchIds: readonly string[]): Promise<string[]> =>
   database()("batch_event")
-    .where({ household_id: householdId, kind: "moved" })
+    .where({ household_id: householdId })
+    .whereIn("kind", ["moved", "dabbed"])
     .whereIn("batch_id", [...batchIds])
     .distinct("batch_id")
     .pluck("batch_id");

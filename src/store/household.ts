@@ -16,6 +16,8 @@ export interface Household {
 export interface Settings {
   readonly spoons: Spoons;
   readonly kitchenTempC: number;
+  /** The kitchen at night, where it is cooler then. */
+  readonly nightTempC?: number;
   /** How high the house stands above the sea, m: water boils cooler up there. */
   readonly altitudeM: number;
   /** IANA zone in which the household's clock times are said. */

@@ -1,4 +1,5 @@
 import type { BatchPayload, Measured } from "@/core/batch";
+import { DAB_NAME, STRAND_NAME, TENDING_NAME } from "./colour/names";
 import type { TypedAmount } from "@/core/measure";
 import type { Reading } from "@/core/reading";
 import { kitchenNumber, roundTo } from "./amounts";
@@ -45,7 +46,15 @@ export function eventWords(payload: BatchPayload, materialOf: (line: number) => 
     case "added":
       return `put in besides: ${measuredWords(payload)} of ${materialName(payload.materialId)}`;
     case "moved":
-      return `moved to ${PLACE_NAME[payload.place]}`;
+      return payload.place === "elsewhere"
+        ? `put where it is ${roundTo(payload.tempC ?? 0, 0.5)} °C`
+        : `moved to ${PLACE_NAME[payload.place]}`;
+    case "dabbed":
+      return `a dab on the palm: ${DAB_NAME[payload.mark]}`;
+    case "strandTested":
+      return `a strand, ${kitchenNumber(payload.hoursOn)} h on: ${STRAND_NAME[payload.looks]}`;
+    case "tended":
+      return `${TENDING_NAME[payload.task]}: ${payload.done ? "done" : "not done after all"}`;
     case "tested":
       return readingWords(payload);
     case "said":

@@ -179,6 +179,7 @@ export const PLACE_NAME: Readonly<Record<Place, string>> = {
   kitchen: "the kitchen",
   fridge: "the fridge",
   freezer: "the freezer",
+  elsewhere: "another place",
 };
 export const STEP_NAME: Readonly<Record<StepId, string>> = {
   gather: "Gather",

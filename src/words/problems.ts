@@ -14,6 +14,7 @@ const SENTENCE: Readonly<Record<ProblemCode, (detail: Readonly<Record<string, st
   sharesDoNotAddUp: ({ percent }) => `The shares come to ${percent} %; they should come to 100.`,
   notAWeight: () => "No spoon of anything weighs that. Look again at the scale, and at how many spoons it was.",
   inTheFuture: () => "That has not come yet.",
+  notAPicture: () => "A picture as a JPEG.",
   notAMoment: () => "A day and a time, such as 2026-03-01 10:00.",
   notAMonth: () => "This wants a month, such as 2026-03.",
   notADay: () => "This wants a day, such as 2026-03-14.",

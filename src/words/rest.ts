@@ -38,13 +38,14 @@ export const spanWords = (fromMs: number, toMs: number, timeZone: string, nowMs:
   }`;
 
 /** Where a bowl may be put, in a plan. */
-export const REST_PLACES = ["kitchen", "warm", "fridge", "freezer"] as const;
+export const REST_PLACES = ["kitchen", "warm", "fridge", "freezer", "elsewhere"] as const;
 export type RestPlace = (typeof REST_PLACES)[number];
 export const REST_PLACE_NAME: Readonly<Record<RestPlace, string>> = {
   kitchen: "in the kitchen",
   warm: "on a warm shelf, 30 °C",
   fridge: "in the fridge",
   freezer: "in the freezer",
+  elsewhere: "somewhere else",
 };
 
 /** `at` is left out where it is now. */

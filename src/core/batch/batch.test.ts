@@ -316,16 +316,20 @@ describe("a bowl that is put somewhere else", () => {
   const herbs = answerTo({ ...QUESTION, restMin: 240 }).rest;
   const at = (hours: number, place: "kitchen" | "fridge" | "freezer") => ({ place, atMs: hours * HOUR });
   test("into the fridge it is later in everything; out again at once it is as if nothing had been", () => {
-    const [left, cold] = [restWindow(henna, 0, 22), restWindow(henna, 0, 22, [at(0.2, "fridge")])];
+    const [left, cold] = [restWindow(henna, 0, 22), restWindow(henna, 0, 22, { moves: [at(0.2, "fridge")] })];
     expect(cold.readyMs).toBeGreaterThan(left.readyMs + HOUR / 2);
     expect(cold.peakMs!).toBeGreaterThan(left.peakMs! + HOUR);
-    const touched = restWindow(henna, 0, 22, [at(1, "fridge"), at(1.01, "kitchen")]);
+    const touched = restWindow(henna, 0, 22, { moves: [at(1, "fridge"), at(1.01, "kitchen")] });
     expect(Math.abs(touched.peakMs! - left.peakMs!)).toBeLessThan(0.3 * HOUR);
     expect(Math.abs(touched.readyMs - left.readyMs)).toBeLessThan(0.3 * HOUR);
   });
   test("frozen it keeps for weeks, and herbs stop soaking", () => {
-    expect(restWindow(henna, 0, 22, [at(2, "freezer")]).useByMs).toBeUndefined();
-    expect(restWindow(herbs, 0, 22, [at(0.1, "fridge")]).readyMs).toBeGreaterThan(restWindow(herbs, 0, 22).readyMs);
-    expect(restWindow(herbs, 0, 22, [at(0.1, "freezer"), at(24, "kitchen")]).readyMs).toBeGreaterThan(24 * HOUR);
+    expect(restWindow(henna, 0, 22, { moves: [at(2, "freezer")] }).useByMs).toBeUndefined();
+    expect(restWindow(herbs, 0, 22, { moves: [at(0.1, "fridge")] }).readyMs).toBeGreaterThan(
+      restWindow(herbs, 0, 22).readyMs,
+    );
+    expect(restWindow(herbs, 0, 22, { moves: [at(0.1, "freezer"), at(24, "kitchen")] }).readyMs).toBeGreaterThan(
+      24 * HOUR,
+    );
   });
 });

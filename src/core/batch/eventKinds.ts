@@ -12,6 +12,7 @@ import type { Problem } from "../problem";
 import type { BowlEventKind } from "./define";
 import { added, type Added, type AddedState } from "./events/added";
 import { again, type AgainEvent, type AgainState } from "./events/again";
+import { dabbed, type Dabbed, type DabbedState } from "./events/dabbed";
 import { heaped, type Heaped, type HeapedState } from "./events/heaped";
 import { marked, type Marked, type MarkedState } from "./events/marked";
 import { measured, type MeasuredLine, type MeasuredState } from "./events/measured";
@@ -19,11 +20,14 @@ import { moved, type Moved, type MovedState } from "./events/moved";
 import { poured, type Poured, type PouredState } from "./events/poured";
 import { reached, type Reached, type ReachedState } from "./events/reached";
 import { said, type Said, type SaidState, type SeenState } from "./events/said";
+import { strandTested, type StrandTested, type StrandTestedState } from "./events/strandTested";
+import { tended, type Tended, type TendedState } from "./events/tended";
 import { tested, type Tested, type TestedState } from "./events/tested";
 import { ticked, type Ticked, type TickedState } from "./events/ticked";
 
 export * from "./events/added";
 export * from "./events/again";
+export * from "./events/dabbed";
 export * from "./events/heaped";
 export * from "./events/marked";
 export * from "./events/measured";
@@ -31,6 +35,8 @@ export * from "./events/moved";
 export * from "./events/poured";
 export * from "./events/reached";
 export * from "./events/said";
+export * from "./events/strandTested";
+export * from "./events/tended";
 export * from "./events/tested";
 export * from "./events/ticked";
 
@@ -42,6 +48,9 @@ export type BatchPayload =
   | Heaped
   | Added
   | Moved
+  | Dabbed
+  | StrandTested
+  | Tended
   | Tested
   | Said
   | Reached
@@ -59,6 +68,9 @@ export interface BatchState
     HeapedState,
     AddedState,
     MovedState,
+    DabbedState,
+    StrandTestedState,
+    TendedState,
     SaidState,
     TestedState,
     SeenState,
@@ -75,6 +87,9 @@ export const emptyBowl = (): Folding<BatchState> => ({
   heaped: [],
   added: [],
   moves: [],
+  dabs: [],
+  strandTests: [],
+  tended: [],
   lastWord: undefined,
   tests: [],
   seen: [],
@@ -95,6 +110,9 @@ export const EVENT_KINDS: {
   heaped,
   added,
   moved,
+  dabbed,
+  strandTested,
+  tended,
   tested,
   said,
   reached,

@@ -1,11 +1,13 @@
 import {
   coolingHOf,
+  learnFromDabs,
   movedSoakH,
   releaseAlong,
   SCHOOL_ACID,
   FOLLOWED_H,
   goodUntilH,
   STANDS_C,
+  type DabMark,
   type DyeClock,
   type RestPlan,
   type School,
@@ -28,19 +30,48 @@ export interface RestWindow {
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 
-/** Where a bowl was put when. */
+/** Where a bowl was put when; elsewhere with how warm it is there. */
 export interface Move {
   readonly place: Place;
   readonly atMs: number;
+  readonly tempC?: number;
 }
+/** A kitchen that is not as warm at night, and when its nights are, ms since the epoch, in order. */
+export interface Nights {
+  readonly tempC: number;
+  readonly spans: readonly (readonly [fromMs: number, toMs: number])[];
+}
+/** What happened to a resting bowl, and the nights over it. */
+export interface Since {
+  readonly moves?: readonly Move[];
+  readonly dabs?: readonly { readonly mark: DabMark; readonly atMs: number }[];
+  readonly nights?: Nights;
+}
+const NOTHING: Since = {};
+
 /** Where it stands from when, hours from its mixing: in the kitchen until it was put elsewhere. */
-export const staysOf = (mixedMs: number, kitchenTempC: number, moves: readonly Move[]): Stay[] => [
-  { fromH: 0, tempC: kitchenTempC },
-  ...moves.map(({ place, atMs }) => ({
-    fromH: Math.max(0, (atMs - mixedMs) / HOUR_MS),
-    tempC: place === "kitchen" ? kitchenTempC : STANDS_C[place],
-  })),
-];
+export function staysOf(mixedMs: number, kitchenTempC: number, { moves = [], nights }: Since = NOTHING): Stay[] {
+  const hourOf = (ms: number) => Math.max(0, (ms - mixedMs) / HOUR_MS);
+  const all = [{ place: "kitchen" as Place, atMs: mixedMs } as Move, ...moves];
+  return all.flatMap(({ place, atMs, tempC }, i): Stay[] => {
+    const fromH = hourOf(atMs);
+    if (place !== "kitchen")
+      return [{ fromH, tempC: place === "elsewhere" ? (tempC ?? kitchenTempC) : STANDS_C[place] }];
+    return nightly({ fromH, tempC: kitchenTempC }, all[i + 1] ? hourOf(all[i + 1].atMs) : Infinity, hourOf, nights);
+  });
+}
+/** A stay in the kitchen, with its nights. */
+export function nightly(stay: Stay, untilH: number, hourOf: (ms: number) => number, nights?: Nights): Stay[] {
+  const stays = [stay];
+  for (const [fromMs, toMs] of nights?.spans ?? []) {
+    const [from, to] = [Math.max(stay.fromH, hourOf(fromMs)), Math.min(untilH, hourOf(toMs))];
+    if (to <= from) continue;
+    if (from === stay.fromH) stays.pop();
+    stays.push({ fromH: from, tempC: nights!.tempC });
+    if (to < untilH) stays.push({ fromH: to, tempC: stay.tempC });
+  }
+  return stays;
+}
 
 /** A bowl that was saved before there was a clock of its own: as warm as the kitchen once it had cooled to 45 °C. */
 const olderClock = (school: School, kitchenTempC: number): DyeClock => ({
@@ -48,31 +79,52 @@ const olderClock = (school: School, kitchenTempC: number): DyeClock => ({
   startC: kitchenTempC,
   coolingH: coolingHOf(500),
 });
-/** The clock of a bowl's dye. */
-export const dyeClockOf = ({ own, school }: NonNullable<RestPlan["dye"]>, kitchenTempC: number): DyeClock =>
-  own?.clock ?? olderClock(school, kitchenTempC);
+
+/** The clock of a bowl's dye as it was put up. */
+export function plannedClock({ dye, quick }: RestPlan, kitchenTempC: number): DyeClock | undefined {
+  if (quick) return quick.clock;
+  return dye && (dye.own?.clock ?? olderClock(dye.school, kitchenTempC));
+}
+
+/** How a bowl's dye goes: its clock as the dabs on it say, where it stood, from when on it is cool enough. */
+export interface DyeGoing {
+  readonly clock: DyeClock;
+  readonly stays: readonly Stay[];
+  readonly goesOnH: number;
+}
+/** Undefined where it is to colour nothing. */
+export function dyeGoing(
+  rest: RestPlan,
+  mixedMs: number,
+  kitchenTempC: number,
+  since: Since = NOTHING,
+): DyeGoing | undefined {
+  const planned = plannedClock(rest, kitchenTempC);
+  if (!planned) return undefined;
+  const stays = staysOf(mixedMs, kitchenTempC, since);
+  const dabs = (since.dabs ?? []).map(({ mark, atMs }) => ({ mark, atH: (atMs - mixedMs) / HOUR_MS }));
+  const clock = dabs.length > 0 ? { ...planned, known: learnFromDabs(planned, stays, dabs, planned.known) } : planned;
+  const { dye, quick } = rest;
+  return { clock, stays, goesOnH: (quick ?? dye?.own)?.goesOnH.mid ?? dye?.coolFirstH.mid ?? 0 };
+}
 
 /**
  * Places a rest plan on the clock, from the moment the paste was mixed. Middles of the bands. A bowl that was put in
- * the fridge or the freezer slows down or stops, and is spoiled there before its dye is gone.
- * @param moves where it was put when; what came before it was mixed only says where it stood then
+ * the fridge or the freezer slows down or stops, and is spoiled there before its dye is gone; a dab says how far it is.
+ * @param since where it was put when; what came before it was mixed only says where it stood then
  */
-export function restWindow(
-  rest: RestPlan,
-  mixedMs: number,
-  kitchenTempC = 21,
-  moves: readonly Move[] = [],
-): RestWindow {
-  const stays = staysOf(mixedMs, kitchenTempC, moves);
-  const stayed = stays.every(({ tempC }) => tempC === kitchenTempC);
+export function restWindow(rest: RestPlan, mixedMs: number, kitchenTempC = 21, since: Since = NOTHING): RestWindow {
   const at = (hours: number, fromMs = mixedMs): number => Math.round(fromMs + hours * HOUR_MS);
-  const { dye } = rest;
-  if (!dye) {
+  const going = dyeGoing(rest, mixedMs, kitchenTempC, since);
+  const stays = going?.stays ?? staysOf(mixedMs, kitchenTempC, since);
+  const stayed = stays.every(({ tempC }) => tempC === kitchenTempC);
+  if (!going) {
     const history = { startC: kitchenTempC, coolingH: coolingHOf(500), stays };
     const soakedH = stayed ? rest.restMin / 60 : movedSoakH(rest.restMin / 60, kitchenTempC, history);
     return { kind: "soak", mixedMs, readyMs: at(soakedH) };
   }
-  if (!dye.own && stayed) {
+  const { dye } = rest;
+  if (dye && !dye.own && stayed && !since.dabs?.length) {
     const { readyH, peakH, useByH } = dye[dye.school];
     const fromMs = mixedMs + dye.coolFirstH.mid * HOUR_MS;
     return {
@@ -84,15 +136,14 @@ export function restWindow(
       useByMs: at(useByH.mid, fromMs),
     };
   }
-  const clock = dyeClockOf(dye, kitchenTempC);
+  const { clock, goesOnH } = going;
   const hours = releaseAlong(clock, stays);
-  const coolH = dye.own?.goesOnH.mid ?? dye.coolFirstH.mid;
   const useByH = goodUntilH(clock, stays, hours);
   return {
     kind: "dye",
     mixedMs,
-    readyMs: at(Math.max(coolH, hours.readyH)),
-    bestMs: at(Math.max(coolH, hours.bestH)),
+    readyMs: at(Math.max(goesOnH, hours.readyH)),
+    bestMs: at(Math.max(goesOnH, hours.bestH)),
     peakMs: at(hours.peakH),
     ...(useByH < FOLLOWED_H ? { useByMs: at(useByH) } : {}),
   };

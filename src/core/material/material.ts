@@ -1,4 +1,4 @@
-import type { Figure } from "../figure";
+import type { Figure, Uncertain } from "../figure";
 import type { Keeping } from "./keeping";
 
 /** What a thing is. One catalogue file each. */
@@ -124,6 +124,12 @@ export type Holding =
   | { readonly kind: "ownStiffness"; readonly yieldPa: Figure }
   | { readonly kind: "none" };
 
+/** What dabs taught of a dye powder: its pace beside the tables', and how much it gives beside it. */
+export interface KnownOfDye {
+  readonly pace: Uncertain;
+  readonly strength: Uncertain;
+}
+
 /** One thing of the trade. Mass fractions: water + oil + dissolving + other solids = 1. */
 export interface Material {
   readonly id: string;
@@ -162,6 +168,8 @@ export interface Material {
   readonly tags: readonly Tag[];
   /** How long it keeps, where it is not as its family. */
   readonly keeping?: Keeping;
+  /** Of a jar of dye whose stain was looked at. */
+  readonly knownDye?: KnownOfDye;
   /** May be the liquid that makes up the rest. */
   readonly makesUp?: true;
 }

@@ -1,2 +1,3 @@
 export * from "./evidence";
 export * from "./readings";
+export * from "./taughtDye";

@@ -1,5 +1,6 @@
 export * from "./acid";
 export * from "./cooling";
+export * from "./dab";
 export * from "./dye";
 export * from "./history";
 export * from "./release";

@@ -1,4 +1,5 @@
 import { estimate, propagate, type Band, type Uncertain } from "../figure";
+import type { KnownOfDye } from "../material";
 import { acidShare, HALF_ACID } from "./acid";
 import { BOWL_COOLING_H, fallsInH } from "./cooling";
 import { crossing } from "./crossing";
@@ -6,6 +7,8 @@ import {
   DYE_MODEL_MAX_C,
   DYE_RATES,
   freeDye,
+  INDIGO_HALF_ACID,
+  INDIGO_RATES,
   LOSS_ENERGY,
   peakTimeH,
   rateAt,
@@ -13,10 +16,24 @@ import {
   RELEASE_ENERGY,
   type School,
 } from "./dye";
-import { FOLLOWED_H, SETTLED_C, stretches, type BowlHistory, type Stay } from "./history";
+import { FOLLOWED_H, SETTLED_C, stretches, type Stay } from "./history";
 
+/** Dye powder of one kind or one jar, beside the others of the bowl. */
+export interface DyeLot {
+  /** Of all the dye powder, 0–1. */
+  readonly share: number;
+  /** How fast it goes beside the tables', and how much it gives. */
+  readonly pace: number;
+  readonly strength: number;
+}
 /** A dye paste's own clock: what its hours are worked out from. */
 export interface DyeClock {
+  /** Indigo goes by minutes and wants no acid; all others are released like henna. */
+  readonly quick?: true;
+  /** Where not all of the dye is as the tables have it. */
+  readonly lots?: readonly DyeLot[];
+  /** What dabs on the palm said of this bowl, or of its jars before, besides. */
+  readonly known?: KnownOfDye;
   /** g of citric-acid equivalents a gram of dye powder. */
   readonly acidPerG: number;
   /** °C of the bowl as it was mixed. */
@@ -75,8 +92,10 @@ const unsureOf = ([release, loss, releaseJ, lossJ, halfAcid, hot, cooling]: Arra
   Iterable<number>): Unsure => ({ release, loss, releaseJ, lossJ, halfAcid, hot, cooling });
 const MIDDLE = unsureOf(UNSURE.map(({ value }) => value));
 
-/** Rates at 21 °C between both schools, 1/h. */
-function ratesFor(acidPerG: number, { release, loss, halfAcid }: Unsure): readonly [number, number] {
+type Kind = Pick<DyeClock, "acidPerG" | "quick">;
+/** Rates at 21 °C, 1/h: between both schools for what is released like henna. */
+function ratesFor({ acidPerG, quick }: Kind, { release, loss, halfAcid }: Unsure): readonly [number, number] {
+  if (quick) return [release * INDIGO_RATES.releasePerH.value, loss * INDIGO_RATES.lossPerH.value];
   const s = acidShare(acidPerG, halfAcid);
   const between = (plain: number, acid: number) => plain ** (1 - s) * acid ** s;
   return [
@@ -84,55 +103,73 @@ function ratesFor(acidPerG: number, { release, loss, halfAcid }: Unsure): readon
     loss * between(DYE_RATES.plain.lossPerH.value, DYE_RATES.acid.lossPerH.value),
   ];
 }
-/** What a paste of this acid has free at the most, kept at 21 °C: the fixed yardstick of all its histories. */
-export function yardstickOf(acidPerG: number): number {
-  const [k1, k2] = ratesFor(acidPerG, MIDDLE);
+/**
+ * What a paste of this acid has free at the most, kept at 21 °C, of powder as the tables have it and without what acid
+ * takes from indigo: the fixed yardstick of all its histories.
+ */
+export function yardstickOf(kind: Kind): number {
+  const [k1, k2] = ratesFor(kind, MIDDLE);
   return freeDye(peakTimeH(k1, k2), k1, k2);
 }
 
-/** A stretch with the dye that is bound and free where it begins and where it ends. */
-interface Piece {
-  readonly fromH: number;
-  readonly forH: number;
+/** The dye of one lot that is bound and free where a stretch begins. */
+interface LotThen {
   readonly k1: number;
   readonly k2: number;
   readonly bound: number;
   readonly free: number;
-  readonly boundAfter: number;
+}
+interface Piece {
+  readonly fromH: number;
+  readonly forH: number;
+  readonly lots: readonly LotThen[];
+  /** Free where it begins and where it ends. */
+  readonly free: number;
   readonly freeAfter: number;
 }
-/** Free dye of a piece, so many hours into it. @source Bateman 1910 */
-const freeIn = ({ k1, k2, bound, free }: Pick<Piece, "k1" | "k2" | "bound" | "free">, hours: number): number =>
+/** Free dye of a lot, so many hours into a stretch. @source Bateman 1910 */
+const freeOfLot = ({ k1, k2, bound, free }: LotThen, hours: number): number =>
   free * Math.exp(-k2 * hours) + bound * freeDye(hours, k1, k2);
+const sumOf = (lots: readonly LotThen[], of: (lot: LotThen) => number): number => {
+  let sum = 0;
+  for (const lot of lots) sum += of(lot);
+  return sum;
+};
+const freeIn = ({ lots }: Pick<Piece, "lots">, hours: number): number => sumOf(lots, (lot) => freeOfLot(lot, hours));
 /** How fast it grows there, 1/h. */
-const growthIn = (piece: Piece, hours: number): number =>
-  piece.k1 * piece.bound * Math.exp(-piece.k1 * hours) - piece.k2 * freeIn(piece, hours);
+const growthIn = ({ lots }: Piece, hours: number): number =>
+  sumOf(lots, (lot) => lot.k1 * lot.bound * Math.exp(-lot.k1 * hours) - lot.k2 * freeOfLot(lot, hours));
+/** 1/h of the quickest, for a first guess. */
+const paceOf = ({ lots }: Piece): number => Math.max(...lots.map(({ k1, k2 }) => k1 + k2));
 
-function piecesOf(history: BowlHistory, acidPerG: number, unsure: Unsure): Piece[] {
+const ALL_ALIKE: readonly DyeLot[] = [{ share: 1, pace: 1, strength: 1 }];
+function piecesOf(clock: DyeClock, stays: readonly Stay[], unsure: Unsure): Piece[] {
+  const { acidPerG, quick, lots = ALL_ALIKE, known, startC, coolingH } = clock;
   const pieces: Piece[] = [];
-  const [k1At21, k2At21] = ratesFor(acidPerG, unsure);
-  let [bound, free] = [1, 0];
-  for (const { fromH, forH, tempC } of stretches({ ...history, coolingH: history.coolingH * unsure.cooling })) {
+  const [k1At21, k2At21] = ratesFor(clock, unsure);
+  const [faster, stronger] = [known?.pace.value ?? 1, known?.strength.value ?? 1];
+  const blue = quick ? 1 - acidShare(acidPerG, INDIGO_HALF_ACID.value) : 1;
+  let then = lots.map(({ share, strength }) => ({ bound: share * strength * stronger * blue, free: 0 }));
+  for (const { fromH, forH, tempC } of stretches({ startC, coolingH: coolingH * unsure.cooling, stays })) {
     // Frozen, nothing goes on.
     const pace = tempC < 0 ? 0 : tempC > DYE_MODEL_MAX_C ? unsure.hot : 1;
     const heldC = Math.min(DYE_MODEL_MAX_C, tempC);
-    const k1 = pace * rateAt(k1At21, unsure.releaseJ, heldC);
-    const k2 = pace * rateAt(k2At21, unsure.lossJ, heldC);
-    const freeAfter = freeIn({ k1, k2, bound, free }, forH);
-    const boundAfter = bound * Math.exp(-k1 * forH);
-    pieces.push({ fromH, forH, k1, k2, bound, free, boundAfter, freeAfter });
-    [bound, free] = [boundAfter, freeAfter];
+    const k1 = faster * pace * rateAt(k1At21, unsure.releaseJ, heldC);
+    const k2 = faster * pace * rateAt(k2At21, unsure.lossJ, heldC);
+    const its = then.map((lot, i): LotThen => ({ k1: k1 * lots[i].pace, k2: k2 * lots[i].pace, ...lot }));
+    then = its.map((lot) => ({ bound: lot.bound * Math.exp(-lot.k1 * forH), free: freeOfLot(lot, forH) }));
+    const free = pieces.at(-1)?.freeAfter ?? 0;
+    pieces.push({ fromH, forH, lots: its, free, freeAfter: then.reduce((sum, one) => sum + one.free, 0) });
   }
   return pieces;
 }
 
 /** Hours into a piece at which it has the most, and how much. */
 function mostIn(piece: Piece): readonly [hours: number, free: number] {
-  const { k1, k2, bound, free, boundAfter, freeAfter, forH } = piece;
-  const grows = k1 * bound > k2 * free;
-  if (!grows) return [0, free];
-  if (k1 * boundAfter > k2 * freeAfter) return [forH, freeAfter];
-  const far = reaches((h) => -growthIn(piece, h), 1 / (k1 + k2), forH);
+  const { free, freeAfter, forH } = piece;
+  if (!(growthIn(piece, 0) > 0)) return [0, free];
+  if (growthIn(piece, forH) > 0) return [forH, freeAfter];
+  const far = reaches((h) => -growthIn(piece, h), 1 / paceOf(piece), forH);
   const hours = crossing((h) => -growthIn(piece, h), 0, far);
   return [hours, freeIn(piece, hours)];
 }
@@ -143,7 +180,7 @@ function reaches(f: (hours: number) => number, first: number, most: number): num
   return far;
 }
 
-function hoursOf(pieces: readonly Piece[], acidPerG: number): ReleaseHours {
+function hoursOf(pieces: readonly Piece[], kind: Kind): ReleaseHours {
   const tops = pieces.map(mostIn);
   const at = tops.reduce((best, [, free], i) => (free > tops[best][1] * (1 + 1e-12) ? i : best), 0);
   const [peakIn, most] = tops[at];
@@ -155,22 +192,16 @@ function hoursOf(pieces: readonly Piece[], acidPerG: number): ReleaseHours {
     if (!piece) return peakH;
     return piece.fromH + (piece.free >= level ? 0 : crossing((h) => freeIn(piece, h) - level, 0, tops[i][0]));
   };
-  const level = Math.min(READY_SHARE * yardstickOf(acidPerG), OWN_SHARE * most);
+  const level = Math.min(READY_SHARE * yardstickOf(kind), OWN_SHARE * most);
   const last = pieces.findIndex(({ freeAfter }, i) => i >= at && freeAfter < level);
   const hours = { readyH: risesTo(level), bestH: risesTo(BEST_SHARE * most), peakH };
   if (last < 0) return hours;
   const piece = pieces[last];
   const from = last === at ? peakIn : 0;
   const below = (h: number) => level - freeIn(piece, h);
-  const far = reaches(below, from + 1 / (piece.k1 + piece.k2), piece.forH);
+  const far = reaches(below, from + 1 / paceOf(piece), piece.forH);
   return { ...hours, useByH: piece.fromH + crossing(below, from, far) };
 }
-
-const historyOf = ({ startC, coolingH }: DyeClock, stays: readonly Stay[]): BowlHistory => ({
-  startC,
-  coolingH,
-  stays,
-});
 
 /**
  * When a dye paste is ready, at its best, at its peak and to be used by, along its own warmth: two first-order steps
@@ -181,7 +212,7 @@ const historyOf = ({ startC, coolingH }: DyeClock, stays: readonly Stay[]): Bowl
  * @source Bateman 1910 piece by piece, Arrhenius, Newton's law of cooling; middles of our own rates
  */
 export const releaseAlong = (clock: DyeClock, stays: readonly Stay[]): ReleaseHours =>
-  hoursOf(piecesOf(historyOf(clock, stays), clock.acidPerG, MIDDLE), clock.acidPerG);
+  hoursOf(piecesOf(clock, stays, MIDDLE), clock);
 
 const SURE = { low: 1, high: 1 };
 /** Shorter than this, h, is at once. */
@@ -197,15 +228,21 @@ export interface ReleaseBands {
   readonly goesOnH: Band;
 }
 export function releaseBands(clock: DyeClock, stays: readonly Stay[]): ReleaseBands {
-  const history = historyOf(clock, stays);
   const roomC = stays[0]?.tempC ?? clock.startC;
   const isSteady = stays.every(({ tempC }) => Math.abs(tempC - clock.startC) < SETTLED_C);
-  // What a bowl that never changes its warmth does not hang on is not asked.
-  const unsureOfThis = UNSURE.map((one) => (isSteady && (one === HOT || one === COOLING) ? { ...one, ...SURE } : one));
+  const { pace } = clock.known ?? {};
+  const unsureOfThis = UNSURE.map((one): Uncertain => {
+    // What a bowl that never changes its warmth does not hang on is not asked.
+    if (isSteady && (one === HOT || one === COOLING)) return { ...one, ...SURE };
+    // Dabs know the pace better than the tables.
+    if (pace && (one === RELEASE_FACTOR || one === LOSS_FACTOR))
+      return { value: 1, low: pace.low / pace.value, high: pace.high / pace.value };
+    return one;
+  });
   // Hours are moved by their logarithm: none comes out before the mixing.
   const [readyH, bestH, peakH, useByH, goesOnH] = propagate(unsureOfThis, 5, (values, out) => {
     const unsure = unsureOf(values);
-    const hours = hoursOf(piecesOf(history, clock.acidPerG, unsure), clock.acidPerG);
+    const hours = hoursOf(piecesOf(clock, stays, unsure), clock);
     const cools = fallsInH(clock.startC, GOES_ON_BELOW_C, roomC, clock.coolingH * unsure.cooling);
     const all = [hours.readyH, hours.bestH, hours.peakH, hours.useByH ?? FOLLOWED_H, cools ?? 0];
     out.set(all.map((h) => Math.log(Math.max(LEAST_H, h))));
@@ -218,8 +255,8 @@ export function releaseBands(clock: DyeClock, stays: readonly Stay[]): ReleaseBa
 
 /** What is free at some hours of a history, as a share of what this acid frees at the most at 21 °C. */
 export function strengthAt(clock: DyeClock, stays: readonly Stay[], atH: readonly number[]): number[] {
-  const pieces = piecesOf(historyOf(clock, stays), clock.acidPerG, MIDDLE);
-  const whole = yardstickOf(clock.acidPerG);
+  const pieces = piecesOf(clock, stays, MIDDLE);
+  const whole = yardstickOf(clock);
   return atH.map((hour) => {
     const piece = pieces.findLast(({ fromH }) => fromH <= hour) ?? pieces[0];
     return freeIn(piece, Math.max(0, hour - piece.fromH)) / whole;

@@ -55,6 +55,7 @@ const then = (stays: readonly Stay[], ...more: readonly Stay[]): Stay[] => [
  * @param nowH     hours since it was mixed, 0 where it is not yet
  * @param wantedH  when it is to go on, hours since it was mixed
  * @param kitchenC where it goes on
+ * @param asItIs   makes of stays how warm it really is there, where a kitchen is cooler at night
  */
 export function waysTo(
   clock: DyeClock,
@@ -62,10 +63,11 @@ export function waysTo(
   nowH: number,
   wantedH: number,
   kitchenC: number,
+  asItIs: (stays: readonly Stay[]) => readonly Stay[] = (stays) => stays,
 ): RestWay[] {
   const sofar = stays.filter(({ fromH }) => fromH <= nowH);
   const left = then(sofar, { fromH: nowH, tempC: kitchenC });
-  const { bestH } = releaseAlong(clock, left);
+  const { bestH } = releaseAlong(clock, asItIs(left));
   const coldFrom = (fromH: number, tempC: number, outH: number): Stay[] | undefined =>
     wantedH - outH - fromH < LEAST_COLD_H
       ? undefined
@@ -82,7 +84,7 @@ export function waysTo(
   const rank = { best: 2, ready: 1, notYet: 0, past: 0 } as const;
   return REST_WAYS.flatMap((way) => {
     const its = all[way];
-    return its ? [wayOf(way, clock, its, wantedH)] : [];
+    return its ? [{ ...wayOf(way, clock, asItIs(its), wantedH), stays: its }] : [];
   }).sort((a, b) => {
     const better = rank[b.fits] - rank[a.fits];
     if (better !== 0) return better;

@@ -1,7 +1,7 @@
 import { checkNumber } from "../checkNumber";
 import { Z95, type Figure } from "../figure";
 import { knownOf, NOTHING_LEARNT, type Known, type Learnt } from "../learn";
-import { HEAPS, type Material } from "../material";
+import { HEAPS, type KnownOfDye, type Material } from "../material";
 import { spoonMl, type Spoons } from "../measure";
 import type { Problem } from "../problem";
 import { checkText } from "../text";
@@ -132,9 +132,15 @@ export function jarHolding(
 
 /**
  * A material as this jar has it: the tables' figures, or those it was made with; its own density where a spoon of it
- * was weighed, and its own holding where it was tested.
+ * was weighed, its own holding where it was tested, and what dabs of its dye said.
  */
-export function jarMaterial(jar: Jar, material: Material, spoons: Spoons, learnt: Learnt = NOTHING_LEARNT): Material {
+export function jarMaterial(
+  jar: Jar,
+  material: Material,
+  spoons: Spoons,
+  learnt: Learnt = NOTHING_LEARNT,
+  knownDye?: KnownOfDye,
+): Material {
   const density = jarDensity(jar.weighings, spoons);
   const holding = jarHolding(material, knownOf(learnt, jar.id));
   return {
@@ -143,6 +149,7 @@ export function jarMaterial(jar: Jar, material: Material, spoons: Spoons, learnt
     jarId: jar.id,
     ...(density ? { bulkDensityGPerMl: density } : {}),
     ...(holding ? { holding: { kind: "perGram", mlPerG: holding } } : {}),
+    ...(knownDye ? { knownDye } : {}),
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Meanings } from "../search";
 import { togetherOf, type Learnt } from "../learn";
-import { findMaterial, type Lookup, type Material } from "../material";
+import { findMaterial, type KnownOfDye, type Lookup, type Material } from "../material";
 import type { Spoons } from "../measure";
 import type { Vessels } from "../order";
 import type { Blend, PasteQuestion } from "../paste";
@@ -13,6 +13,8 @@ export interface Shelf {
   readonly jars: readonly Jar[];
   /** What tests taught of the jars. */
   readonly learnt?: Learnt;
+  /** What dabs taught of its jars of dye, by their ids. */
+  readonly dyes?: Readonly<Record<string, KnownOfDye>>;
 }
 export const EMPTY_SHELF: Shelf = { own: [], jars: [] };
 
@@ -36,7 +38,7 @@ export function jarFor(
 /** A thing as this shelf has it: by the jar that is named, or the one in use, or as the tables say. */
 export function asOnShelf(shelf: Shelf, material: Material, spoons: Spoons, jarId?: string): Material {
   const jar = jarFor(shelf, { materialId: material.id, ...(jarId ? { jarId } : {}) });
-  return jar ? jarMaterial(jar, material, spoons, shelf.learnt) : material;
+  return jar ? jarMaterial(jar, material, spoons, shelf.learnt, shelf.dyes?.[jar.id]) : material;
 }
 
 /**
@@ -53,8 +55,8 @@ export function questionOn(blend: Blend, head: Head, spoons: Spoons, shelf: Shel
     if (material.family === "mixture" || !findMaterial(material.id)) own.set(material.id, material);
     const jar = jarFor(shelf, line);
     if (!jar) return bare as T;
-    const made = jarMaterial(jar, material, spoons, shelf.learnt);
-    if (jar.made || jar.weighings.length > 0 || made.holding !== material.holding)
+    const made = jarMaterial(jar, material, spoons, shelf.learnt, shelf.dyes?.[jar.id]);
+    if (jar.made || jar.weighings.length > 0 || made.holding !== material.holding || made.knownDye)
       own.set(`${material.id} ${jar.id}`, made);
     return { ...line, jarId: jar.id };
   };

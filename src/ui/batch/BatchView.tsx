@@ -20,6 +20,7 @@ import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core
 import type { StoredBatch } from "@/store/batches";
 import { bandWords, liquidName, materialName, roundTo, totalWords } from "@/words";
 import { eventWords } from "@/words/events";
+import { nightsOf } from "@/words/nights";
 import { lastTimeWords } from "@/words/lastTime";
 import { dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
@@ -56,6 +57,7 @@ interface BatchViewProps {
   readonly heads: readonly { readonly id: string; readonly name: string }[];
   readonly blendId: string | undefined;
   readonly lastTime: LastTime | undefined;
+  readonly nightTempC: number | undefined;
   readonly timeZone: string;
   readonly nowMs: number;
 }
@@ -72,6 +74,7 @@ export function BatchView({
   heads,
   blendId,
   lastTime,
+  nightTempC,
   timeZone,
   nowMs: firstNow,
 }: BatchViewProps) {
@@ -110,6 +113,8 @@ export function BatchView({
     onTick: ticker(sheet, state, aim.jug, happen),
   };
   const atMs = (min: number) => stepAtMs(min, batch.startsAtMs, sheet, answer, state);
+  const mixedMs = state.reachedMs.mixed ?? atMs(sheet.mixedMin);
+  const nights = nightsOf({ kitchenTempC: question.kitchenTempC, nightTempC, timeZone }, mixedMs);
   const onHeadMs = atMs(sheet.mixedMin) + (sheet.onHeadMin - sheet.mixedMin) * 60_000;
   const dyes = answer.lines.some(({ materialId }) => findMaterial(materialId)?.tags.includes("dye"));
   const wordsOf = (payload: BatchPayload) =>
@@ -224,7 +229,7 @@ export function BatchView({
                     {mixing}
                   </>
                 ) : now === "rest" ? (
-                  <WhereItStands {...work} kitchenTempC={question.kitchenTempC} closed={closed} />
+                  <WhereItStands {...work} nights={nights} kitchenTempC={question.kitchenTempC} closed={closed} />
                 ) : undefined
               }
             />
@@ -239,7 +244,7 @@ export function BatchView({
             {whole ? "fold the order of work" : "the whole order of work"}
           </button>
           <div className={`${whole ? "" : "hidden"} lg:block print:block`}>
-            <OrderOfWork {...step} events={events} closed={closed} nowStep={now} />
+            <OrderOfWork {...step} nights={nights} events={events} closed={closed} nowStep={now} />
           </div>
         </div>
         <aside className="flex flex-col gap-7 print:gap-2" aria-label="What went in and how it was">

@@ -5,6 +5,7 @@ import {
   type BatchEvent,
   type BatchPayload,
   type BatchState,
+  type Nights,
   type StepId,
   type Worksheet,
 } from "@/core/batch";
@@ -29,6 +30,7 @@ interface OrderOfWorkProps {
   readonly events: readonly BatchEvent[];
   readonly state: BatchState;
   readonly closed: boolean;
+  readonly nights: Nights | undefined;
   readonly timeZone: string;
   readonly nowMs: number;
   readonly onHappen: (payload: BatchPayload) => void;
@@ -44,6 +46,7 @@ export function OrderOfWork({
   question,
   answer,
   events,
+  nights,
   state,
   closed,
   timeZone,
@@ -89,6 +92,7 @@ export function OrderOfWork({
                   answer={answer}
                   state={state}
                   kitchenTempC={question.kitchenTempC}
+                  nights={nights}
                   timeZone={timeZone}
                   nowMs={nowMs}
                   closed={closed}

@@ -67,6 +67,12 @@ export function HouseView({
   const [said, setSaid] = useState("");
   const { write } = useWrite();
   const [altitudeText, setAltitudeText] = useState(String(settings.altitudeM));
+  const { nightTempC } = settings;
+  const [nightText, setNightText] = useState(
+    nightTempC === undefined || nightTempC === settings.kitchenTempC ? "" : String(nightTempC),
+  );
+  const nightC = nightText.trim() ? typed(nightText) : typed(kitchenText);
+  const tooCold = nightText.trim() ? checkNumber("nightTempC", nightC, "kitchenTempC") : undefined;
   const problem = checkNumber("kitchenTempC", typed(kitchenText), "kitchenTempC");
   const tooHigh = checkNumber("altitudeM", typed(altitudeText), "altitudeM");
   const vessel = (text: string) => {
@@ -79,6 +85,7 @@ export function HouseView({
       name: houseName.trim(),
       spoons: typeof spoons === "string" ? { set: spoons } : { own: spoons },
       kitchenTempC: typed(kitchenText),
+      nightTempC: nightC,
       altitudeM: typed(altitudeText),
       timeZone,
       currency,
@@ -121,6 +128,15 @@ export function HouseView({
                   value={kitchenText}
                   onChange={(e) => setKitchenText(e.target.value)}
                 />
+              )}
+            </Field>
+            <Field
+              label="And at night, °C"
+              hint="Empty where it is as warm; from ten to seven."
+              problem={tooCold && problemWords(tooCold)}
+            >
+              {(a) => (
+                <input {...a} inputMode="decimal" value={nightText} onChange={(e) => setNightText(e.target.value)} />
               )}
             </Field>
             <Field
@@ -183,7 +199,7 @@ export function HouseView({
               <Button
                 look="main"
                 type="submit"
-                disabled={Boolean(problem ?? tooHigh ?? unfit ?? noName) || checkSpoons(spoons).length > 0}
+                disabled={Boolean(problem ?? tooCold ?? tooHigh ?? unfit ?? noName) || checkSpoons(spoons).length > 0}
               >
                 Keep
               </Button>

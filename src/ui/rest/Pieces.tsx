@@ -5,12 +5,15 @@ import { momentWords, wallTimeOf } from "@/words/times";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
 import { SIDE_PX } from "./RestChart";
+import { Degrees } from "./Degrees";
 import { momentOf } from "./wallClock";
 
 /** From a moment on it stands there. */
 export interface Piece {
   readonly place: RestPlace;
   readonly atMs: number;
+  /** Only elsewhere. */
+  readonly tempC?: number;
 }
 interface PiecesProps {
   /** What really was, the first from the mixing on. */
@@ -30,6 +33,7 @@ const LOOK: Readonly<Record<RestPlace, string>> = {
   warm: "bg-madder-fill",
   fridge: "bg-line",
   freezer: "bg-quiet text-ground",
+  elsewhere: "bg-sunk",
 };
 /** Where it stands when: a strip under the curve whose coming joints are dragged, and the same typed. */
 export function Pieces({ past, planned, fromMs, toMs, nowMs, timeZone, onChange }: PiecesProps) {
@@ -50,7 +54,7 @@ export function Pieces({ past, planned, fromMs, toMs, nowMs, timeZone, onChange 
     <section aria-label="Where it stands">
       <div className="relative h-11" style={{ margin: `0 ${SIDE_PX}px` }}>
         <div className="flex h-8 overflow-hidden" aria-hidden>
-          {all.map(({ place, atMs }, i) => {
+          {all.map(({ place, atMs, tempC }, i) => {
             const [from, to] = [Math.max(fromMs, atMs), Math.min(toMs, all[i + 1]?.atMs ?? toMs)];
             return to > from ? (
               <span
@@ -58,7 +62,7 @@ export function Pieces({ past, planned, fromMs, toMs, nowMs, timeZone, onChange 
                 className={`truncate border-r border-ground pl-3 text-sm leading-8 ${LOOK[place]}`}
                 style={{ width: share(fromMs + (to - from)) }}
               >
-                {place}
+                {place === "elsewhere" ? `${tempC} °C` : place}
               </span>
             ) : null;
           })}
@@ -88,13 +92,14 @@ export function Pieces({ past, planned, fromMs, toMs, nowMs, timeZone, onChange 
         )}
       </div>
       <ul className="mt-2">
-        {past.map(({ place, atMs }, i) => (
+        {past.map(({ place, atMs, tempC }, i) => (
           <li key={i}>
-            {REST_PLACE_NAME[place]} {i === 0 ? "from its mixing at" : "since"} {momentWords(atMs, timeZone, nowMs)}
+            {place === "elsewhere" ? `where it is ${tempC} °C` : REST_PLACE_NAME[place]}{" "}
+            {i === 0 ? "from its mixing at" : "since"} {momentWords(atMs, timeZone, nowMs)}
             {i === 0 && " on"}
           </li>
         ))}
-        {planned.map(({ place, atMs }, i) => (
+        {planned.map(({ place, atMs, tempC = 30 }, i) => (
           <li key={i} className="mt-2 flex flex-wrap items-end gap-x-3 gap-y-1">
             <Field label="Then it stands">
               {(a) => (
@@ -107,6 +112,7 @@ export function Pieces({ past, planned, fromMs, toMs, nowMs, timeZone, onChange 
                 </select>
               )}
             </Field>
+            {place === "elsewhere" && <Degrees tempC={tempC} onChange={(to) => put(i, { tempC: to })} />}
             <Field label="From" problem={problemOf(i)}>
               {(a) => (
                 <input

@@ -11,6 +11,8 @@ export interface RestCurve {
   readonly own: readonly Point[];
   /** The same left where it is; left out where nothing else is planned. */
   readonly left?: readonly Point[];
+  /** What dabs on the palm were taken at. */
+  readonly dabs: readonly Point[];
   readonly readyMs: number;
   readonly untilMs: number;
   readonly nowMs: number;
@@ -93,6 +95,7 @@ export function RestChart({ curve, timeZone, text }: { curve: RestCurve; timeZon
           datasets: [
             { borderColor: madder, borderWidth: 3, pointRadius: 0, data: [] },
             { borderColor: quiet, borderWidth: 1.5, borderDash: [2, 4], pointRadius: 0, data: [] },
+            { showLine: false, pointRadius: 6, pointBackgroundColor: ink, pointBorderColor: wash, data: [] },
           ],
         },
         options: {
@@ -133,10 +136,11 @@ export function RestChart({ curve, timeZone, text }: { curve: RestCurve; timeZon
   );
 }
 
-function draw(chart: Chart, { fromMs, toMs, own, left = [] }: RestCurve): void {
-  const [ownSet, leftSet] = chart.data.datasets;
+function draw(chart: Chart, { fromMs, toMs, own, left = [], dabs }: RestCurve): void {
+  const [ownSet, leftSet, dabSet] = chart.data.datasets;
   ownSet.data = own.map(([x, y]) => ({ x, y }));
   leftSet.data = left.map(([x, y]) => ({ x, y }));
+  dabSet.data = dabs.map(([x, y]) => ({ x, y }));
   chart.options.scales!.x!.min = fromMs;
   chart.options.scales!.x!.max = toMs;
   chart.update("none");

@@ -2,7 +2,18 @@
 import "@/core/catalogue";
 import Link from "next/link";
 import { useDeferredValue, useMemo, useState } from "react";
-import { dyeClockOf, restWindow, staysOf, stepAtMs, unpackEvents, type Worksheet } from "@/core/batch";
+import {
+  dyeGoing,
+  nightly,
+  restWindow,
+  stepAtMs,
+  unpackEvents,
+  type BatchPayload,
+  type BatchState,
+  type DyeGoing,
+  type Nights,
+  type Worksheet,
+} from "@/core/batch";
 import {
   BEST_SHARE,
   FOLLOWED_H,
@@ -12,12 +23,12 @@ import {
   STANDS_C,
   strengthAt,
   waysTo,
-  type DyeClock,
   type Stay,
 } from "@/core/rest";
 import type { StoredBatch } from "@/store/batches";
 import { minuteWords } from "@/words/amounts";
 import { fitWords, restLine, spanWords, wayWords, type RestPlace } from "@/words/rest";
+import { nightsOf } from "@/words/nights";
 import { momentWords, wallTimeOf } from "@/words/times";
 import { WhereItStands } from "../batch/WhereItStands";
 import { BOWL } from "../batch/stream";
@@ -25,6 +36,7 @@ import { useNow } from "../clock";
 import { useEvents } from "../events/useEvents";
 import { Field } from "../forms/Field";
 import { Announced } from "../parts/Announced";
+import { Dabs } from "./Dabs";
 import { Pieces, type Piece } from "./Pieces";
 import { RestChart, type RestCurve } from "./RestChart";
 import { TellMe } from "./TellMe";
@@ -35,6 +47,7 @@ interface RestViewProps {
   readonly packedEvents: string;
   readonly rev: number;
   readonly sheet: Worksheet;
+  readonly nightTempC: number | undefined;
   readonly timeZone: string;
   readonly nowMs: number;
 }
@@ -44,17 +57,25 @@ const POINTS = 140;
 const LONGEST_H = 24 * 20;
 
 /** How long a bowl rests: its curve, where it stands until when, and how to have it ready at an hour. */
-export function RestView({ batch, packedEvents, rev, sheet, timeZone, nowMs: firstNow }: RestViewProps) {
+export function RestView({ batch, packedEvents, rev, sheet, nightTempC, timeZone, nowMs: firstNow }: RestViewProps) {
   const [firstEvents] = useState(() => unpackEvents(packedEvents));
   const { state, happen } = useEvents(BOWL, batch.id, firstEvents, rev);
   const nowMs = useNow(firstNow);
   const { question, answer } = batch;
   const mixedMs = state.reachedMs.mixed ?? stepAtMs(sheet.mixedMin, batch.startsAtMs, sheet, answer, state);
-  const { dye } = answer.rest;
   const kitchenC = question.kitchenTempC;
+  const nights = useMemo(
+    () => nightsOf({ kitchenTempC: kitchenC, nightTempC, timeZone }, mixedMs),
+    [kitchenC, nightTempC, timeZone, mixedMs],
+  );
+  const { moves, dabs } = state;
+  const going = useMemo(
+    () => dyeGoing(answer.rest, mixedMs, kitchenC, { moves, dabs, nights }),
+    [answer.rest, mixedMs, kitchenC, moves, dabs, nights],
+  );
   const [openedMs] = useState(firstNow);
   const plannedMs = state.reachedMs.onHead ?? toCome(mixedMs + (sheet.onHeadMin - sheet.mixedMin) * 60_000, openedMs);
-  const window = restWindow(answer.rest, mixedMs, kitchenC, state.moves);
+  const window = restWindow(answer.rest, mixedMs, kitchenC, { moves, dabs, nights });
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
       <p>
@@ -62,14 +83,15 @@ export function RestView({ batch, packedEvents, rev, sheet, timeZone, nowMs: fir
           {batch.blendName} for {batch.headName}
         </Link>
       </p>
-      {dye ? (
+      {going ? (
         <DyeRest
-          clock={dyeClockOf(dye, kitchenC)}
-          goesOnH={dye.own?.goesOnH.mid ?? dye.coolFirstH.mid}
-          moves={staysOf(mixedMs, kitchenC, state.moves)}
+          going={going}
+          state={state}
+          nights={nights}
           mixedMs={mixedMs}
-          isMixed={state.reachedMs.mixed !== undefined}
           kitchenC={kitchenC}
+          closed={state.closedMs !== undefined}
+          onHappen={happen}
           plannedMs={plannedMs}
           timeZone={timeZone}
           nowMs={nowMs}
@@ -90,6 +112,7 @@ export function RestView({ batch, packedEvents, rev, sheet, timeZone, nowMs: fir
             answer={answer}
             state={state}
             kitchenTempC={kitchenC}
+            nights={nights}
             timeZone={timeZone}
             nowMs={nowMs}
             closed={state.closedMs !== undefined}
@@ -116,34 +139,59 @@ const toCome = (plannedMs: number, nowMs: number): number =>
   plannedMs > nowMs ? plannedMs : Math.ceil(nowMs / HOUR_MS + 0.5) * HOUR_MS;
 
 interface DyeRestProps {
-  readonly clock: DyeClock;
-  /** From here on it is cool enough, h. */
-  readonly goesOnH: number;
-  readonly moves: readonly Stay[];
+  readonly going: DyeGoing;
+  readonly state: BatchState;
+  readonly nights: Nights | undefined;
   readonly mixedMs: number;
-  readonly isMixed: boolean;
   readonly kitchenC: number;
+  readonly closed: boolean;
+  readonly onHappen: (payload: BatchPayload) => void;
   /** When it goes on, or went, as far as anybody said. */
   readonly plannedMs: number;
   readonly timeZone: string;
   readonly nowMs: number;
 }
 
-function DyeRest({ clock, goesOnH, moves, mixedMs, isMixed, kitchenC, plannedMs, timeZone, nowMs }: DyeRestProps) {
+function DyeRest({
+  going: { clock, stays: sofar, goesOnH },
+  state,
+  nights,
+  mixedMs,
+  kitchenC,
+  closed,
+  onHappen,
+  plannedMs,
+  timeZone,
+  nowMs,
+}: DyeRestProps) {
+  const isMixed = state.reachedMs.mixed !== undefined;
   const [planned, setPlanned] = useState<readonly Piece[]>([]);
   const [wantedText, setWanted] = useState<string>();
   const wantedMs = momentOf(wantedText ?? wallTimeOf(plannedMs, timeZone), timeZone);
   const hourOf = (ms: number) => (ms - mixedMs) / HOUR_MS;
   const msOf = (hours: number) => mixedMs + hours * HOUR_MS;
-  const tempOf = (place: RestPlace) => (place === "kitchen" ? kitchenC : STANDS_C[place]);
+  const tempOf = ({ place, tempC }: Piece) =>
+    place === "kitchen" ? kitchenC : place === "elsewhere" ? (tempC ?? kitchenC) : STANDS_C[place];
+  const past: readonly Piece[] = [{ place: "kitchen", atMs: mixedMs }, ...state.moves];
+  const standsIn = past.at(-1)!;
+  const asItIs = (all: readonly Stay[]) =>
+    all.flatMap((stay, i) =>
+      stay.tempC === kitchenC ? nightly(stay, all[i + 1]?.fromH ?? Infinity, hourOf, nights) : [stay],
+    );
+  const plain = useMemo<readonly Stay[]>(
+    () => past.map((one) => ({ fromH: Math.max(0, hourOf(one.atMs)), tempC: tempOf(one) })),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- all follow from these
+    [state.moves, mixedMs, kitchenC],
+  );
   const stays = useMemo<readonly Stay[]>(() => {
-    let atH = moves.at(-1)!.fromH;
-    return [
-      ...moves,
-      ...planned.map(({ place, atMs }) => ({ fromH: (atH = Math.max(atH, hourOf(atMs))), tempC: tempOf(place) })),
-    ];
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- both follow from mixedMs and kitchenC
-  }, [moves, planned, mixedMs, kitchenC]);
+    if (planned.length === 0) return sofar;
+    let atH = plain.at(-1)!.fromH;
+    return asItIs([
+      ...plain,
+      ...planned.map((one) => ({ fromH: (atH = Math.max(atH, hourOf(one.atMs))), tempC: tempOf(one) })),
+    ]);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- all follow from these
+  }, [sofar, plain, planned, mixedMs, kitchenC, nights]);
   const nowH = Math.max(0, hourOf(nowMs));
   const hours = useMemo(() => releaseAlong(clock, stays), [clock, stays]);
   const untilH = useMemo(() => goodUntilH(clock, stays, hours), [clock, stays, hours]);
@@ -158,10 +206,13 @@ function DyeRest({ clock, goesOnH, moves, mixedMs, isMixed, kitchenC, plannedMs,
   };
   const wantedH = wantedMs === undefined ? undefined : hourOf(wantedMs);
   const ways = useMemo(
-    () => (wantedH === undefined || wantedH <= nowH ? [] : waysTo(clock, moves, nowH, wantedH, kitchenC)),
+    () =>
+      clock.quick || wantedH === undefined || wantedH <= nowH
+        ? []
+        : waysTo(clock, plain, nowH, wantedH, kitchenC, asItIs),
     // A minute more or less changes no way.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [clock, moves, Math.round(nowH * 6), wantedH, kitchenC],
+    [clock, plain, Math.round(nowH * 6), wantedH, kitchenC, nights],
   );
   const toH = Math.min(
     LONGEST_H,
@@ -175,18 +226,24 @@ function DyeRest({ clock, goesOnH, moves, mixedMs, isMixed, kitchenC, plannedMs,
       fromMs: mixedMs,
       toMs: mixedMs + toH * HOUR_MS,
       own: points(stays),
-      ...(planned.length > 0 ? { left: points(moves) } : {}),
+      ...(planned.length > 0 ? { left: points(sofar) } : {}),
+      dabs: state.dabs.map(({ atMs }) => [atMs, strengthAt(clock, stays, [hourOf(atMs)])[0]] as const),
       readyMs: mixedMs + Math.max(goesOnH, hours.readyH) * HOUR_MS,
       untilMs: mixedMs + untilH * HOUR_MS,
       nowMs,
       ...(wantedMs === undefined ? {} : { wantedMs }),
     };
-  }, [clock, stays, moves, planned.length, toH, mixedMs, goesOnH, hours.readyH, untilH, nowMs, wantedMs]);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- hourOf follows from mixedMs
+  }, [clock, stays, sofar, planned.length, state.dabs, toH, mixedMs, goesOnH, hours.readyH, untilH, nowMs, wantedMs]);
   const line = restLine(times, timeZone, nowMs);
   const span = ({ low, high }: { readonly low: number; readonly high: number }) =>
     spanWords(msOf(low), msOf(high), timeZone, nowMs);
   const keepsNoLonger = untilH < (hours.useByH ?? FOLLOWED_H);
-  const hourInFridge = [...moves, { fromH: nowH, tempC: STANDS_C.fridge }, { fromH: nowH + 1, tempC: kitchenC }];
+  const hourInFridge = asItIs([
+    ...plain,
+    { fromH: nowH, tempC: STANDS_C.fridge },
+    { fromH: nowH + 1, tempC: kitchenC },
+  ]);
   const buysMin = 60 * (goodUntilH(clock, hourInFridge, releaseAlong(clock, hourInFridge)) - untilH);
   return (
     <>
@@ -205,7 +262,7 @@ function DyeRest({ clock, goesOnH, moves, mixedMs, isMixed, kitchenC, plannedMs,
           <p className="text-sm text-quiet">How much of the dye is free, hour by hour; filled while it is good.</p>
           <RestChart curve={curve} timeZone={timeZone} text={`What is free of the dye through the hours. ${line}`} />
           <Pieces
-            past={moves.map(({ fromH, tempC }) => ({ place: placeOf(tempC), atMs: msOf(fromH) }))}
+            past={past}
             planned={planned}
             fromMs={curve.fromMs}
             toMs={curve.toMs}
@@ -238,13 +295,13 @@ function DyeRest({ clock, goesOnH, moves, mixedMs, isMixed, kitchenC, plannedMs,
                       onClick={() =>
                         setPlanned(
                           way.stays
-                            .slice(moves.length)
-                            .filter(({ tempC }, i) => i > 0 || tempC !== moves.at(-1)!.tempC)
+                            .slice(plain.length)
+                            .filter(({ tempC }, i) => i > 0 || tempC !== tempOf(standsIn))
                             .map(({ fromH, tempC }) => ({ place: placeOf(tempC), atMs: msOf(fromH) })),
                         )
                       }
                     >
-                      {wayWords(way, placeOf(moves.at(-1)!.tempC), mixedMs, timeZone, nowMs)}
+                      {wayWords(way, standsIn.place, mixedMs, timeZone, nowMs)}
                     </button>
                     <span className="block">{fitWords(way)}</span>
                   </li>
@@ -255,7 +312,7 @@ function DyeRest({ clock, goesOnH, moves, mixedMs, isMixed, kitchenC, plannedMs,
           {wantedMs !== undefined && wantedMs <= nowMs && (
             <p>That hour is behind us; another one says the ways to it.</p>
           )}
-          {untilH < FOLLOWED_H && nowH < untilH && (
+          {!clock.quick && untilH < FOLLOWED_H && nowH < untilH && (
             <p>
               {buysMin >= 5 && `An hour in the fridge now puts its end off by about ${minuteWords(buysMin)}. `}
               Frozen by {momentWords(msOf(Math.max(nowH, untilH - clock.coolingH)), timeZone, nowMs)} it keeps for
@@ -263,9 +320,15 @@ function DyeRest({ clock, goesOnH, moves, mixedMs, isMixed, kitchenC, plannedMs,
             </p>
           )}
           {nowH < untilH && <TellMe />}
-          <p className="text-sm text-quiet">
-            The stain on your palm says more than any clock: a dab for five minutes, after a patch test.
-          </p>
+          <Dabs
+            dabs={state.dabs}
+            blue={clock.quick === true}
+            known={clock.known}
+            open={isMixed && !closed && state.reachedMs.onHead === undefined}
+            timeZone={timeZone}
+            nowMs={nowMs}
+            onHappen={onHappen}
+          />
         </div>
       </div>
     </>

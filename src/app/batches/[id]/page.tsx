@@ -31,6 +31,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       heads={heads.map(({ id: headId, name }) => ({ id: headId, name }))}
       blendId={batch.blendId ?? undefined}
       lastTime={lastTime}
+      nightTempC={settings.nightTempC}
       timeZone={settings.timeZone}
       nowMs={Date.now()}
     />

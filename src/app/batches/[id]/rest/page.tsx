@@ -20,6 +20,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       packedEvents={packEvents(events)}
       rev={household.rev}
       sheet={worksheetFor(batch.question, batch.answer, settings.vessels)}
+      nightTempC={settings.nightTempC}
       timeZone={settings.timeZone}
       nowMs={Date.now()}
     />
