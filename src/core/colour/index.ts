@@ -1,0 +1,5 @@
+export * from "./cie";
+export * from "./crank";
+export * from "./dyes";
+export * from "./kubelkaMunk";
+export * from "./sketch";
