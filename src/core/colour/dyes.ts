@@ -93,7 +93,7 @@ export const DYE: Readonly<Record<DyeId, Dye>> = {
     afterAWeek: estimate(0.6, 0.35, 0.8),
   },
   alkanet: {
-    materials: ["alkanet"],
+    materials: ["ratanjot"],
     comes: "inOil",
     does: "washesOut",
     humps: [hump(525, 32), hump(578, 24, 0.6)],

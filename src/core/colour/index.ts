@@ -1,4 +1,5 @@
 export * from "./cie";
+export * from "./colourPlan";
 export * from "./crank";
 export * from "./dyes";
 export * from "./kubelkaMunk";

@@ -31,9 +31,8 @@ export const SKETCH_SD = 0.35;
 
 /** One bowl on the head. */
 export interface DyeStep {
-  readonly parts: readonly { readonly dye: DyeId; readonly share: number }[];
-  /** Of the most that the paste can have free when it goes on. */
-  readonly strength: number;
+  /** Each with its share of the powder, and how much of its dye is free when it goes on, of the most it can have. */
+  readonly parts: readonly { readonly dye: DyeId; readonly share: number; readonly strength: number }[];
   readonly hoursOn: number;
   readonly wornC: number;
 }
@@ -74,8 +73,7 @@ export function hairAbsorbs(level: number | "grey"): number[] {
   const melanin = Math.max(0, LIGHTEST.value * Math.exp(LEVEL_STEP.value * (10 - level)) - KERATIN.value);
   const red = pheoShare(level);
   return BANDS_NM.map(
-    (nm) =>
-      keratin(nm) + melanin * ((1 - red) * (nm / 550) ** EUMELANIN_POWER + red * (nm / 550) ** PHEOMELANIN_POWER),
+    (nm) => keratin(nm) + melanin * ((1 - red) * (nm / 550) ** EUMELANIN_POWER + red * (nm / 550) ** PHEOMELANIN_POWER),
   );
 }
 
@@ -90,12 +88,12 @@ export function dyeIn(
   takes: number,
 ): Partial<Record<DyeId, number>> {
   const held: Partial<Record<DyeId, number>> = {};
-  for (const { parts, strength, hoursOn, wornC } of steps) {
-    const gone = takenUp(hoursOn, strand, wornC) * Math.max(0, strength) * takes;
-    for (const { dye, share } of parts) {
+  for (const { parts, hoursOn, wornC } of steps) {
+    const gone = takenUp(hoursOn, strand, wornC) * takes;
+    for (const { dye, share, strength } of parts) {
       const { full, atRinse, afterAWeek } = DYE[dye];
       const room = ROOM.value * full.value;
-      const brings = full.value * Math.max(0, share) * gone;
+      const brings = full.value * Math.max(0, share) * Math.max(0, strength) * gone;
       let [now, last] = [held[dye] ?? 0, 0];
       for (let round = 0; round < Math.max(1, Math.round(rounds)); round++) {
         const kept = round === 0 ? now : now * afterAWeek.value;

@@ -17,9 +17,11 @@ export const DYE_RATES: Readonly<Record<School, { readonly releasePerH: Figure; 
  * nearly at its most after a quarter of an hour and good for about half of one.
  */
 export const INDIGO_RATES = {
-  releasePerH: estimate(3.5, 2.2, 5.5, "calibrated: put on 10–20 minutes after it is wetted"),
-  lossPerH: estimate(3.5, 2.2, 5.5, "calibrated: used within half an hour"),
+  releasePerH: estimate(2, 1.3, 3, "calibrated: put on 10–20 minutes after it is wetted warm"),
+  lossPerH: estimate(2, 1.3, 3, "calibrated: wetted warm it is used within half an hour"),
 } as const;
+/** How both go with warmth, J/mol: warm water brings it sooner, cold water late but well. */
+export const INDIGO_ENERGY = estimate(35_000, 20_000, 55_000, "cold water takes about half as long again");
 /** Acid, g a gram of indigo, at which half of its dye is lost: it wants an alkaline paste and no lemon. */
 export const INDIGO_HALF_ACID = estimate(0.01, 0.004, 0.025, "makers who added lemon by mistake got little blue");
 

@@ -7,6 +7,7 @@ import {
   DYE_MODEL_MAX_C,
   DYE_RATES,
   freeDye,
+  INDIGO_ENERGY,
   INDIGO_HALF_ACID,
   INDIGO_RATES,
   LOSS_ENERGY,
@@ -149,13 +150,14 @@ function piecesOf(clock: DyeClock, stays: readonly Stay[], unsure: Unsure): Piec
   const [k1At21, k2At21] = ratesFor(clock, unsure);
   const [faster, stronger] = [known?.pace.value ?? 1, known?.strength.value ?? 1];
   const blue = quick ? 1 - acidShare(acidPerG, INDIGO_HALF_ACID.value) : 1;
+  const indigoJ = (INDIGO_ENERGY.value * unsure.releaseJ) / RELEASE_ENERGY.value;
   let then = lots.map(({ share, strength }) => ({ bound: share * strength * stronger * blue, free: 0 }));
   for (const { fromH, forH, tempC } of stretches({ startC, coolingH: coolingH * unsure.cooling, stays })) {
     // Frozen, nothing goes on.
     const pace = tempC < 0 ? 0 : tempC > DYE_MODEL_MAX_C ? unsure.hot : 1;
     const heldC = Math.min(DYE_MODEL_MAX_C, tempC);
-    const k1 = faster * pace * rateAt(k1At21, unsure.releaseJ, heldC);
-    const k2 = faster * pace * rateAt(k2At21, unsure.lossJ, heldC);
+    const k1 = faster * pace * rateAt(k1At21, quick ? indigoJ : unsure.releaseJ, heldC);
+    const k2 = faster * pace * rateAt(k2At21, quick ? indigoJ : unsure.lossJ, heldC);
     const its = then.map((lot, i): LotThen => ({ k1: k1 * lots[i].pace, k2: k2 * lots[i].pace, ...lot }));
     then = its.map((lot) => ({ bound: lot.bound * Math.exp(-lot.k1 * forH), free: freeOfLot(lot, forH) }));
     const free = pieces.at(-1)?.freeAfter ?? 0;
