@@ -23,6 +23,8 @@ export const LIMITS = {
   liquidMl: { min: 0, max: 5000 },
   /** Where a bowl can stand. */
   standsC: { min: -30, max: 60 },
+  dyeParts: { min: 0.05, max: 100 },
+  dyeRounds: { min: 1, max: 12 },
   hoursOn: { min: 0.1, max: 24 },
   restMin: { min: 0, max: 2880 },
   targetYieldPa: { min: 2, max: 400 },

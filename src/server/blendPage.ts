@@ -1,4 +1,5 @@
 import { DateTime } from "luxon";
+import { dyeOf } from "@/core/colour";
 import { LANDMARKS, PLAIN_HEAD, PURPOSE, STRAND_COUNTS, type Head } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import { findMaterial, type Material } from "@/core/material";
@@ -16,6 +17,7 @@ import {
 import { findBatch, madeLast } from "@/store/batches";
 import { findBlend, promisedBy } from "@/store/blends";
 import { listHeads } from "@/store/heads";
+import { materialName } from "@/words/names";
 import { houseShelf } from "./houseShelf";
 import { house } from "./page";
 import { tablesFor } from "./tablesFor";
@@ -35,7 +37,14 @@ export interface BlendPage {
   readonly spoons: Spoons;
   /** The next morning at ten, in the household's wall time. */
   readonly tomorrow: string;
-  readonly start: { readonly blend: Blend; readonly name: string; readonly headId: string | null; readonly head: Head };
+  readonly start: {
+    readonly blend: Blend;
+    readonly name: string;
+    readonly headId: string | null;
+    readonly head: Head;
+    /** When it is to be on the head, in the household's wall time. */
+    readonly whenText?: string;
+  };
   /** What today's figures say otherwise than it promised when it was saved. */
   readonly figures?: FigureChange;
   /** Where nothing is in the bowl: what this house made last, and pages to write on. */
@@ -50,14 +59,46 @@ export interface FirstWords {
   readonly longest?: string;
   readonly hair?: string;
   readonly start?: string;
+  /** A bowl in grams, "henna-100.lemon-juice-30", and when it is on the head, in the household's wall time. */
+  readonly bowl?: string;
+  readonly at?: string;
+}
+
+/** The next morning at ten, in a wall time. */
+export const tomorrowAtTen = (timeZone: string): string =>
+  DateTime.now().setZone(timeZone).plus({ days: 1 }).set({ hour: 10, minute: 0 }).toFormat("yyyy-MM-dd'T'HH:mm");
+
+/** Lines of a bowl in grams; what means nothing is left out. */
+function linesIn(bowl: string): BlendLine[] {
+  return bowl.split(".").flatMap((one): BlendLine[] => {
+    const cut = one.lastIndexOf("-");
+    const amount = Number(one.slice(cut + 1));
+    const material = findMaterial(one.slice(0, cut));
+    return material && amount >= LIMITS.amountG.min && amount <= LIMITS.amountG.max
+      ? [{ materialId: material.id, role: "fixed", amount, unit: "g", fill: "level" }]
+      : [];
+  });
 }
 
 /** A blend of what was said, with what nobody said left as usual. Words that mean nothing are left out. */
-function begun({ of = "", start }: FirstWords): { readonly blend: Omit<Blend, "kitchenTempC">; readonly name: string } {
+function begun({ of = "", start, bowl }: FirstWords): {
+  readonly blend: Omit<Blend, "kitchenTempC">;
+  readonly name: string;
+} {
   const page = startingBlend(start);
   if (page) {
     const { name, purpose, word, liquid, lines } = page;
     return { name, blend: { purpose, lines, liquid, target: { word }, sizing: "likely" } };
+  }
+  const given = linesIn(bowl ?? "").slice(0, MOST_AT_HAND);
+  if (given.length > 0) {
+    const dyes = given.some(({ materialId }) => dyeOf(materialId) !== undefined);
+    const purpose = dyes ? "dyePacked" : "mask";
+    const name = given.map(({ materialId }) => materialName(materialId)).join(" and ");
+    return {
+      name: name.slice(0, LIMITS.nameChars.max),
+      blend: { ...EMPTY, purpose: purpose, target: { word: PURPOSE[purpose].word }, lines: given, sizing: "asGiven" },
+    };
   }
   const powders = [...new Set(of.split("."))].flatMap((id) => findMaterial(id) ?? []).slice(0, MOST_AT_HAND);
   const purpose = powders.some(({ tags }) => tags.includes("dye")) ? "dyePacked" : "mask";
@@ -103,11 +144,7 @@ export async function blendPageFor({
   const common = {
     heads: heads.map(({ id, name, hair }) => ({ id, name, hair })),
     spoons: settings.spoons,
-    tomorrow: DateTime.now()
-      .setZone(settings.timeZone)
-      .plus({ days: 1 })
-      .set({ hour: 10, minute: 0 })
-      .toFormat("yyyy-MM-dd'T'HH:mm"),
+    tomorrow: tomorrowAtTen(settings.timeZone),
   };
   const wanted = blendId ?? copyOf;
   if (wanted) {
@@ -141,7 +178,8 @@ export async function blendPageFor({
   }
   const { blend, name } = from ? begun(from) : { blend: EMPTY, name: "" };
   // Hair that was just described is not that of a head in the book.
-  const head = from?.longest || from?.hair ? undefined : heads[0];
+  const head = from?.longest || from?.hair ? undefined : (heads.find(({ id }) => id === headId) ?? heads[0]);
+  const isWhen = from?.at !== undefined && DateTime.fromISO(from.at).isValid;
   return {
     ...common,
     tables: tablesFor([blend], hairs, shelf, blend.lines.length === 0),
@@ -156,6 +194,7 @@ export async function blendPageFor({
       name,
       headId: head?.id ?? null,
       head: head?.hair ?? hairOf(from ?? {}),
+      ...(isWhen ? { whenText: from.at } : {}),
     },
   };
 }

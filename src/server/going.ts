@@ -1,4 +1,5 @@
 import { foldBatch, restWindow, worksheet, type Going } from "@/core/batch";
+import { PURPOSE } from "@/core/head";
 import { asItGoes, foldMaking, goingMaking, type GoingMaking } from "@/core/making";
 import { openBatches } from "@/store/batches";
 import { listEvents, restedBatches } from "@/store/events";
@@ -53,6 +54,7 @@ export async function goingOn(household: Pick<Household, "id" | "rev">, nowMs: n
       window,
       onHeadMs: batch.onHeadMs,
       rinseMs: batch.onHeadMs && batch.onHeadMs + answer.leaveOnMin.mid * MINUTE_MS,
+      ...(batch.rinsedMs && PURPOSE[batch.question.purpose].dye ? { dyedMs: batch.rinsedMs } : {}),
       colour: powder?.colour ?? [0.6, 0.1, 60],
     };
   });

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import type { BatchEvent, BatchPayload } from "@/core/batch";
+import type { BatchEvent, BatchPayload, EventKindId } from "@/core/batch";
 import { inOrder } from "@/core/happening";
 import { database } from "./connection";
 import type { Write } from "./transaction";
@@ -135,6 +135,10 @@ export async function eventsOf(
   }
   return found;
 }
+
+/** Batches in which something of a kind ever happened. */
+export const eventsOfKind = (householdId: string, kind: EventKindId): Promise<string[]> =>
+  database()("batch_event").where({ household_id: householdId, kind }).distinct("batch_id").pluck("batch_id");
 
 /** Which of these batches were ever put anywhere, or dabbed on a palm. */
 export const restedBatches = (householdId: string, batchIds: readonly string[]): Promise<string[]> =>

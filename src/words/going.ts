@@ -1,6 +1,6 @@
 import type { Going } from "@/core/batch";
 import type { GoingMaking } from "@/core/making";
-import type { Reminder } from "@/core/remind";
+import { JUDGE_AFTER_MS, SHAMPOO_AFTER_MS, type Reminder } from "@/core/remind";
 import { MAKING_STEP_NAME } from "./making/steps";
 import { momentWords } from "./times";
 
@@ -28,7 +28,17 @@ export function goingWords(
           : "on the head",
       };
     case "rinsed":
-      return { what, when: "rinsed; how was it?" };
+      return {
+        what,
+        when:
+          going.dyedMs === undefined
+            ? "rinsed; how was it?"
+            : nowMs < going.dyedMs + SHAMPOO_AFTER_MS
+              ? `rinsed; water only until ${at(going.dyedMs + SHAMPOO_AFTER_MS)}`
+              : nowMs < going.dyedMs + JUDGE_AFTER_MS
+                ? `settling; judge it from ${at(going.dyedMs + JUDGE_AFTER_MS)}`
+                : "settled; how was it?",
+      };
     case "resting": {
       if (!window) return { what, when: "resting" };
       if (window.bestMs === undefined)
@@ -51,7 +61,12 @@ export function goingWords(
 
 /** "Ferry rust for Mina is ready." */
 export const reminderWords = ({ blendName, headName, kind }: Reminder): string =>
-  `${blendName} for ${headName} is ${kind === "ready" ? "ready" : "good for one hour more"}.`;
+  ({
+    ready: `${blendName} for ${headName} is ready.`,
+    lastHour: `${blendName} for ${headName} is good for one hour more.`,
+    shampoo: `${headName}’s hair may have its first shampoo since ${blendName}.`,
+    judge: `${blendName} has settled on ${headName}’s hair: judge it by daylight.`,
+  })[kind];
 
 /** "rosemary tea: boil, until 14:20". */
 export function makingGoingWords(

@@ -10,6 +10,7 @@ import {
   foldBatch,
   packEvents,
   restWindow,
+  staysOf,
   unpackEvents,
   worksheet,
   worksheetFor,
@@ -302,6 +303,18 @@ test.each<[BatchPayload, string | undefined]>([
   ],
   [{ kind: "added", materialId: "amla", amount: 1, unit: "piece", fill: "level" }, "payload.unit unitNotForThis"],
   [{ kind: "moved", place: "moon" as "fridge" }, "payload.place unknownChoice"],
+  [{ kind: "moved", place: "elsewhere", tempC: 30 }, undefined],
+  [{ kind: "moved", place: "elsewhere" }, "payload.tempC required"],
+  [{ kind: "moved", place: "elsewhere", tempC: 200 }, "payload.tempC tooLarge"],
+  [{ kind: "moved", place: "fridge", tempC: 4 }, "payload.tempC unknownField"],
+  [{ kind: "dabbed", mark: "clear" }, undefined],
+  [{ kind: "dabbed", mark: "purple" as "clear" }, "payload.mark unknownChoice"],
+  [{ kind: "strandTested", hoursOn: 2.5, looks: "alike" }, undefined],
+  [{ kind: "strandTested", hoursOn: 2, looks: "alike", photo: "data:image/jpeg;base64,/9j/4AAQ" }, undefined],
+  [{ kind: "strandTested", hoursOn: 2, looks: "alike", photo: "https://away" }, "payload.photo notAPicture"],
+  [{ kind: "strandTested", hoursOn: 200, looks: "alike" }, "payload.hoursOn tooLarge"],
+  [{ kind: "tended", task: "shampoo", done: true }, undefined],
+  [{ kind: "tended", task: "iron" as "dry", done: true }, "payload.task unknownChoice"],
 ])("%j: %s", (payload, expected) => {
   expect(checkPayload(payload).map(({ field, code }) => `${field} ${code}`)).toEqual(expected ? [expected] : []);
 });
@@ -331,5 +344,46 @@ describe("a bowl that is put somewhere else", () => {
     expect(restWindow(herbs, 0, 22, { moves: [at(0.1, "freezer"), at(24, "kitchen")] }).readyMs).toBeGreaterThan(
       24 * HOUR,
     );
+  });
+});
+
+describe("a kitchen that cools at night, and places by their warmth", () => {
+  const HOUR = 3_600_000;
+  const henna = answerTo({
+    ...QUESTION,
+    purpose: "dyePacked",
+    lines: [
+      { materialId: "henna", role: "part", amount: 100, unit: "g", fill: "level" },
+      { materialId: "lemon-juice", role: "fixed", amount: 30, unit: "g", fill: "level" },
+    ],
+  }).rest;
+  const nights = { tempC: 14, spans: [[2 * HOUR, 11 * HOUR] as const] };
+  test("a colder night is later in everything, one as warm as the day changes nothing", () => {
+    const [plain, cold] = [restWindow(henna, 0, 22), restWindow(henna, 0, 22, { nights })];
+    expect(cold.bestMs!).toBeGreaterThan(plain.bestMs! + HOUR);
+    expect(cold.useByMs!).toBeGreaterThan(plain.useByMs!);
+    const same = restWindow(henna, 0, 22, { nights: { ...nights, tempC: 22 } });
+    expect(Math.abs(same.bestMs! - plain.bestMs!)).toBeLessThan(1000);
+  });
+  test("the night is not felt in the fridge, and is again when it is back", () => {
+    const moves = [
+      { place: "fridge" as const, atMs: HOUR },
+      { place: "kitchen" as const, atMs: 6 * HOUR },
+    ];
+    expect(staysOf(0, 22, { moves, nights })).toEqual([
+      { fromH: 0, tempC: 22 },
+      { fromH: 1, tempC: 4 },
+      { fromH: 6, tempC: 14 },
+      { fromH: 11, tempC: 22 },
+    ]);
+  });
+  test("elsewhere is as warm as was said; at the kitchen’s warmth it is as the kitchen", () => {
+    const at = (tempC: number) => restWindow(henna, 0, 22, { moves: [{ place: "elsewhere", atMs: HOUR, tempC }] });
+    expect(at(32).bestMs!).toBeLessThan(at(22).bestMs!);
+    expect(Math.abs(at(22).bestMs! - restWindow(henna, 0, 22).bestMs!)).toBeLessThan(60_000);
+  });
+  test("a dab moves the window", () => {
+    const early = restWindow(henna, 0, 22, { dabs: [{ mark: "deep", atMs: 2 * HOUR }] });
+    expect(early.bestMs!).toBeLessThan(restWindow(henna, 0, 22).bestMs!);
   });
 });

@@ -11,5 +11,7 @@ export interface Going {
   /** While it is on the head: since when, and when it may come off. */
   readonly onHeadMs?: number;
   readonly rinseMs?: number;
+  /** Of a dye that is rinsed out: when. */
+  readonly dyedMs?: number;
   readonly colour: readonly [number, number, number];
 }

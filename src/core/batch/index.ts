@@ -11,3 +11,4 @@ export * from "./lastTime";
 export * from "./marks";
 export * from "./aim";
 export * from "./timing";
+export * from "./dayAfter";

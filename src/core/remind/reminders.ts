@@ -7,18 +7,19 @@ export interface Reminder {
   readonly batchId: string;
   readonly blendName: string;
   readonly headName: string;
-  readonly kind: "ready" | "lastHour";
+  readonly kind: "ready" | "lastHour" | "shampoo" | "judge";
   readonly atMs: number;
 }
 const HOUR_MS = 3_600_000;
+/** After the rinse of a dye; the table of the days after says the same. */
+export const SHAMPOO_AFTER_MS = 24 * HOUR_MS;
+export const JUDGE_AFTER_MS = 48 * HOUR_MS;
 /** Longer ago than this it was said, or is no news. */
 export const NEWS_MS = HOUR_MS / 4;
 
-/** What resting bowls have to say: that they are ready, and that they are good for one hour more. */
+/** What bowls have to say: that they are ready or good for one hour more, and what a dye wants the days after. */
 export const remindersOf = (going: readonly Going[]): Reminder[] =>
-  going.flatMap(({ batchId, blendName, headName, stage, window }) => {
-    if (stage !== "resting" || !window) return [];
-    const { readyMs, useByMs } = window;
+  going.flatMap(({ batchId, blendName, headName, stage, window, dyedMs }) => {
     const one = (kind: Reminder["kind"], atMs: number): Reminder => ({
       id: `${batchId} ${kind} ${Math.round(atMs / HOUR_MS)}`,
       batchId,
@@ -27,6 +28,9 @@ export const remindersOf = (going: readonly Going[]): Reminder[] =>
       kind,
       atMs,
     });
+    if (dyedMs !== undefined) return [one("shampoo", dyedMs + SHAMPOO_AFTER_MS), one("judge", dyedMs + JUDGE_AFTER_MS)];
+    if (stage !== "resting" || !window) return [];
+    const { readyMs, useByMs } = window;
     const lastMs = (useByMs ?? 0) - HOUR_MS;
     return [one("ready", readyMs), ...(useByMs !== undefined && lastMs > readyMs ? [one("lastHour", lastMs)] : [])];
   });

@@ -75,7 +75,7 @@ export function learnFromDabs(
     const levels = strengthAt({ ...clock, known: { pace: sure(Math.exp(pace.ln)), strength: sure(1) } }, stays, hours);
     for (const strength of strengths) {
       let weight = pace.weight * strength.weight;
-      dabs.forEach(({ mark }, i) => (weight *= 1e-3 + chanceOf(mark, levels[i] * Math.exp(strength.ln))));
+      dabs.forEach(({ mark }, i) => (weight *= 1e-9 + chanceOf(mark, levels[i] * Math.exp(strength.ln))));
       all += weight;
       pace1 += weight * pace.ln;
       pace2 += weight * pace.ln ** 2;
@@ -88,6 +88,21 @@ export function learnFromDabs(
     return aroundLn(mean, Math.sqrt(Math.max(1e-6, second / all - mean * mean)));
   };
   return { pace: known(pace1, pace2), strength: known(strength1, strength2) };
+}
+
+/**
+ * True where a dab shows more than the fastest and strongest leaf gives by then: boxes called henna can hold other dyes.
+ */
+export function tooSoon(clock: DyeClock, stays: readonly Stay[], { atH, mark }: Dab): boolean {
+  if (mark === "none") return false;
+  const most = (of: Uncertain): Uncertain => {
+    const [mean, sd] = lnOf(of);
+    const value = Math.exp(mean + REACH_SD * sd);
+    return { value, low: value, high: value };
+  };
+  const known = { pace: most(UNKNOWN_DYE.pace), strength: most(UNKNOWN_DYE.strength) };
+  const [level] = strengthAt({ ...clock, known }, stays, [Math.max(0, atH)]);
+  return level + DAB_SPREAD.value < DAB_FROM[mark];
 }
 
 /** Bowls of one powder differ by so much in ln: water, cover, how fine it was stirred. */

@@ -1,16 +1,21 @@
 import ical, { ICalCalendarMethod } from "ical-generator";
-import { worksheet, type StepId } from "@/core/batch";
+import { dayAfter, worksheet, type StepId, type Tending } from "@/core/batch";
+import { PURPOSE } from "@/core/head";
 import type { StoredBatch } from "@/store/batches";
 import { asItGoes, type MakingPlan, type MakingState } from "@/core/making";
 import { readable } from "@/core/text";
 import type { StoredMaking } from "@/store/makings";
 import { STEP_NAME, stepWords } from "@/words";
+import { AFTER_NAME, AFTER_TEXT } from "@/words/colour/dayAfter";
 import { andWords } from "@/words/lists";
 import { MAKING_STEP_NAME, makingStepWords, METHOD_WORDS } from "@/words/making";
 
 const MINUTE_MS = 60_000;
 /** Steps worth a reminder; the short ones between are part of them. */
 const REMINDED: readonly StepId[] = ["gather", "rest", "hair", "apply", "rinse"];
+
+/** … and of the days after a dye. */
+const AFTER_REMINDED: readonly Tending[] = ["shampoo", "judge"];
 
 /** The calendar's own name, which the library writes as it stands. @source RFC 5545 §3.3.11, from memory */
 const asText = (text: string): string => text.replace(/[\\;,]/g, "\\$&");
@@ -50,12 +55,24 @@ export function timesOf(
 ): string {
   const { id: of, answer, question, startsAtMs, blendName, headName } = batch;
   const steps = worksheet(answer).steps.filter(({ id }) => REMINDED.includes(id));
-  const times = steps.map((step) => {
+  const rinse = steps.find(({ id }) => id === "rinse");
+  const rinsedMs = rinse && startsAtMs + (rinse.startMin + rinse.durationMin) * MINUTE_MS;
+  const after = rinsedMs && PURPOSE[question.purpose].dye ? dayAfter(rinsedMs) : [];
+  const later = after
+    .filter(({ task }) => AFTER_REMINDED.includes(task))
+    .map(({ task, fromMs }) => ({
+      id: task,
+      fromMs,
+      toMs: fromMs + 30 * MINUTE_MS,
+      name: AFTER_NAME[task],
+      text: AFTER_TEXT[task],
+    }));
+  const times = steps.map((step): Timed => {
     const fromMs = startsAtMs + step.startMin * MINUTE_MS;
     const toMs = fromMs + step.durationMin * MINUTE_MS;
     return { id: step.id, fromMs, toMs, name: STEP_NAME[step.id], text: stepWords(step, answer, question) };
   });
-  return calendarOf(of, `${blendName} for ${headName}`, startsAtMs, times);
+  return calendarOf(of, `${blendName} for ${headName}`, startsAtMs, [...times, ...later]);
 }
 
 /** Shorter steps of a making need no reminder; nobody leaves the stove for them. */

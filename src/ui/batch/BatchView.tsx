@@ -15,6 +15,8 @@ import {
   type LastTime,
   type Worksheet,
 } from "@/core/batch";
+import type { ColourPlan } from "@/core/colour";
+import { PURPOSE } from "@/core/head";
 import { findMaterial } from "@/core/material";
 import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
@@ -28,6 +30,10 @@ import { Cautions } from "../blend/Cautions";
 import { SmallBowl } from "../bowl/SmallBowl";
 import { useNow } from "../clock";
 import { Feel } from "../blend/FeelAndOrder";
+import { Button } from "../parts/Button";
+import { opened } from "../parts/later";
+import { Sheet } from "../parts/Sheet";
+import { DayAfter } from "./DayAfter";
 import { Aside } from "../events/Aside";
 import { doneOption } from "./doneOption";
 import { BowlWays } from "./BowlWays";
@@ -47,6 +53,9 @@ import { useEvents } from "../events/useEvents";
 import { FromShelf } from "./FromShelf";
 import { WentIn } from "./WentIn";
 
+/** The science of colour comes when somebody opens it. */
+const StrandTest = opened(() => import("../colour/StrandTest").then((file) => file.StrandTest));
+
 interface BatchViewProps {
   readonly batch: StoredBatch;
   /** Thousands of events reach the browser much faster as one text than as so many objects. */
@@ -57,6 +66,8 @@ interface BatchViewProps {
   readonly heads: readonly { readonly id: string; readonly name: string }[];
   readonly blendId: string | undefined;
   readonly lastTime: LastTime | undefined;
+  /** What it is to do to the colour, where there is a dye in it that is to. */
+  readonly plan: ColourPlan | undefined;
   readonly nightTempC: number | undefined;
   readonly timeZone: string;
   readonly nowMs: number;
@@ -74,6 +85,7 @@ export function BatchView({
   heads,
   blendId,
   lastTime,
+  plan,
   nightTempC,
   timeZone,
   nowMs: firstNow,
@@ -267,6 +279,37 @@ export function BatchView({
             <WentIn planned={answer} made={made} state={state} closed={closed} onHappen={happen} />
             <FromShelf question={question} answer={answer} events={events} />
           </div>
+          {state.reachedMs.rinsed !== undefined && PURPOSE[question.purpose].dye && (
+            <div className="print:hidden">
+              <DayAfter
+                rinsedMs={state.reachedMs.rinsed}
+                state={state}
+                closed={closed}
+                timeZone={timeZone}
+                nowMs={nowMs}
+                onHappen={happen}
+              />
+            </div>
+          )}
+          {plan && (
+            <div className="flex flex-wrap gap-3 print:hidden">
+              <Sheet title="A strand, tried first" trigger={<Button>A strand was tried …</Button>}>
+                <StrandTest
+                  plan={plan}
+                  head={question.head}
+                  kitchenTempC={question.kitchenTempC}
+                  tests={state.strandTests}
+                  closed={closed}
+                  timeZone={timeZone}
+                  nowMs={nowMs}
+                  onHappen={happen}
+                />
+              </Sheet>
+              <Link href={`/colour?batch=${batch.id}`} className="pressable flex min-h-11 items-center">
+                what it will look like
+              </Link>
+            </div>
+          )}
           <HowWasIt purpose={question.purpose} dyes={dyes} state={state} closed={closed} onHappen={happen} />
           <BowlWays batchId={batch.id} blendId={blendId} heads={heads} closed={closed} onHappen={happen} />
           {/* On paper the cautions stand where the taps are on the screen. */}

@@ -41,6 +41,11 @@ export function BelowTheBowl({ question, answer, lines, choices, stale, dispatch
         <Fold label="Rest" title="While it rests" line={minuteWords(answer.rest.restMin)}>
           <div className="mt-2 max-w-[40rem]">
             <RestPicture rest={answer.rest} kitchenTempC={question.kitchenTempC} />
+            {(answer.rest.dye || answer.rest.quick) && (
+              <Link href="/colour" className="pressable inline-flex min-h-11 items-center">
+                what it will look like, and two bowls to one moment
+              </Link>
+            )}
           </div>
         </Fold>
         {lines && <CleanSpoons question={question} answer={answer} lines={lines} dispatch={dispatch} />}

@@ -147,8 +147,12 @@ export function blendOf(doc: BlendDocument, find: Lookup = findMaterial): Blend 
 export const questionOf = (doc: BlendDocument, spoons: Spoons, shelf: Shelf = EMPTY_SHELF): PasteQuestion =>
   questionOn(blendOf(doc, lookupOn(shelf)), headOf(doc.head), spoons, shelf);
 
-export function documentOf(blend: Blend, rest: { name: string; headId: string | null; head: Head }): BlendDocument {
+export function documentOf(
+  blend: Blend,
+  rest: { name: string; headId: string | null; head: Head; whenText?: string },
+): BlendDocument {
   return {
+    ...(rest.whenText ? { whenText: rest.whenText } : {}),
     name: rest.name,
     headId: rest.headId,
     head: draftHead(rest.head),

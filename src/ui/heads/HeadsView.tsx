@@ -16,6 +16,11 @@ export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?
         <h1 className="text-sentence">
           {heads.length === 0 ? "No head is kept yet." : "Whose hair, and what does it take?"}
         </h1>
+        {heads.length > 0 && (
+          <Link href="/colour" className="pressable flex min-h-11 items-center">
+            what a dye will look like
+          </Link>
+        )}
         <Link href="/heads/new" className="pressable flex min-h-11 items-center">
           {heads.length === 0 ? "describe all of it at once" : "describe another head"}
         </Link>

@@ -12,6 +12,8 @@ interface DabsProps {
   readonly dabs: DabbedState["dabs"];
   readonly blue: boolean;
   readonly known: KnownOfDye | undefined;
+  /** One of them shows more than any leaf gives by then. */
+  readonly strange: boolean;
   /** It is mixed, and still in its bowl. */
   readonly open: boolean;
   readonly timeZone: string;
@@ -32,7 +34,7 @@ const BLUE_LOOK: Readonly<Record<DabMark, string>> = {
 };
 
 /** A dab on the palm, after the patch test: what it left moves this bowl's clock and is remembered of its jar. */
-export function Dabs({ dabs, blue, known, open, timeZone, nowMs, onHappen }: DabsProps) {
+export function Dabs({ dabs, blue, known, strange, open, timeZone, nowMs, onHappen }: DabsProps) {
   const [tested, setTested] = useState(dabs.length > 0);
   const [names, looks] = blue ? [BLUE_DAB_NAME, BLUE_LOOK] : [DAB_NAME, LOOK];
   return (
@@ -57,6 +59,13 @@ export function Dabs({ dabs, blue, known, open, timeZone, nowMs, onHappen }: Dab
         </ul>
       )}
       {dabs.length > 0 && known && <p role="status">{dabLine(known)}</p>}
+      {strange && (
+        <p role="alert" className="mt-1 border-l-4 border-stop pl-3">
+          <strong className="text-stop">Stop: more stain than any leaf gives so soon.</strong> Boxes called henna or
+          indigo can hold para-phenylenediamine or other dyes, which harm. Wash it off, read the list on the box, and do
+          not put it on. Skin that burns or blisters is seen by a doctor.
+        </p>
+      )}
       {open &&
         (tested ? (
           <>

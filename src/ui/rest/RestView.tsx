@@ -22,6 +22,7 @@ import {
   releaseBands,
   STANDS_C,
   strengthAt,
+  tooSoon,
   waysTo,
   type Stay,
 } from "@/core/rest";
@@ -78,10 +79,15 @@ export function RestView({ batch, packedEvents, rev, sheet, nightTempC, timeZone
   const window = restWindow(answer.rest, mixedMs, kitchenC, { moves, dabs, nights });
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
-      <p>
+      <p className="flex flex-wrap gap-x-6">
         <Link href={`/batches/${batch.id}`} className="pressable inline-flex min-h-11 items-center">
           {batch.blendName} for {batch.headName}
         </Link>
+        {going && (
+          <Link href={`/colour?batch=${batch.id}`} className="pressable inline-flex min-h-11 items-center">
+            what it will look like
+          </Link>
+        )}
       </p>
       {going ? (
         <DyeRest
@@ -235,6 +241,11 @@ function DyeRest({
     };
     // eslint-disable-next-line react-hooks/exhaustive-deps -- hourOf follows from mixedMs
   }, [clock, stays, sofar, planned.length, state.dabs, toH, mixedMs, goesOnH, hours.readyH, untilH, nowMs, wantedMs]);
+  const strange = useMemo(() => {
+    const { known: _, ...planned } = clock;
+    return state.dabs.some(({ mark, atMs }) => tooSoon(planned, sofar, { mark, atH: hourOf(atMs) }));
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- hourOf follows from mixedMs
+  }, [clock, sofar, state.dabs, mixedMs]);
   const line = restLine(times, timeZone, nowMs);
   const span = ({ low, high }: { readonly low: number; readonly high: number }) =>
     spanWords(msOf(low), msOf(high), timeZone, nowMs);
@@ -324,6 +335,7 @@ function DyeRest({
             dabs={state.dabs}
             blue={clock.quick === true}
             known={clock.known}
+            strange={strange}
             open={isMixed && !closed && state.reachedMs.onHead === undefined}
             timeZone={timeZone}
             nowMs={nowMs}

@@ -1,5 +1,7 @@
 import { notFound } from "next/navigation";
-import { packEvents, worksheetFor } from "@/core/batch";
+import { foldBatch, packEvents, worksheetFor } from "@/core/batch";
+import { PURPOSE } from "@/core/head";
+import { planOf } from "@/server/colour";
 import { lastTimeOf } from "@/server/lastTime";
 import { house, idIn } from "@/server/page";
 import { findBatch } from "@/store/batches";
@@ -31,6 +33,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       heads={heads.map(({ id: headId, name }) => ({ id: headId, name }))}
       blendId={batch.blendId ?? undefined}
       lastTime={lastTime}
+      plan={PURPOSE[batch.question.purpose].dye ? planOf(batch, foldBatch(events)) : undefined}
       nightTempC={settings.nightTempC}
       timeZone={settings.timeZone}
       nowMs={Date.now()}
