@@ -35,7 +35,6 @@ const batch = `/batches/${going[0].batchId}`;
 
 await shot("today", "/", WIDE, "light");
 await shot("blend", blend("Long-haul mask"), WIDE, "light");
-await shot("blend-henna-dim", blend("Ferry rust"), WIDE, "dim");
 await shot("blend-phone", blend("Coil softener"), PHONE, "light");
 await shot("bowl", batch, WIDE, "light");
 await shot("bowl-phone-dim", batch, PHONE, "dim");
@@ -56,6 +55,15 @@ await shot("measure", `/measure?batch=${batch.split("/").at(-1)}`, WIDE, "light"
   await page.getByLabel("Across, mm").fill("52");
   await page.getByLabel("Along, mm").fill("54");
 });
+await shot(
+  "colour",
+  "/colour?a=henna-2.indigo-1_stirredIn_2.5_cap_1_plain_1&b=henna-1.indigo-1_after_2.5_cap_1_plain_1",
+  WIDE,
+  "light",
+  async (page) => {
+    await page.getByLabel("Whose hair").selectOption("Bertil");
+  },
+);
 await shot("rest", `${batch}/rest`, WIDE, "dim", async (page) => {
   const day = new Date(Date.now() + 2 * 86_400_000).toISOString().slice(0, 10);
   await page.getByLabel("On the head at").fill(`${day}T10:00`);

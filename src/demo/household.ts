@@ -2,6 +2,7 @@ import { PLAIN_HEAD, type Head } from "@/core/head";
 import type { Again, Mark } from "@/core/batch";
 import type { MakingStepId, Stand } from "@/core/making";
 import type { Blend, BlendLine } from "@/core/paste";
+import type { DabMark } from "@/core/rest";
 import type { Fill, Unit } from "@/core/measure";
 import type { Reading } from "@/core/reading";
 
@@ -95,6 +96,8 @@ export interface DemoBatch {
   readonly words: string;
   /** Read on a ring or a plate just before it went on. */
   readonly tested?: Reading;
+  /** Dabs on the palm, hours after it was mixed. */
+  readonly dabs?: readonly (readonly [hours: number, mark: DabMark])[];
   /** Made from the version before. */
   readonly earlier?: true;
 }
@@ -126,7 +129,7 @@ export const BATCHES: readonly DemoBatch[] = [
     words: "Warm rinse: scrambled. Never again above lukewarm." },
   { blend: "Ferry rust", for: "Mina", daysAgo: 59, hour: 17, poured: 1.05,
     marks: { colour: 5, grey: 5, evenness: 3, shine: 5, soft: 3 }, again: "yes",
-    words: "Rested overnight, deeper than last time.", tested: { by: "ring", heightMm: 50, slumpMm: 13 } },
+    words: "Rested overnight, deeper than last time.", dabs: [[1, "pale"], [4.5, "deep"]], tested: { by: "ring", heightMm: 50, slumpMm: 13 } },
   { blend: "Coil softener", for: "Seun", daysAgo: 59, hour: 11, poured: 0.99, marks: { soft: 4, slip: 5, grit: 2 },
     again: "yes",
     words: "Stopped pouring early this time. Stayed where it was put.",
@@ -208,7 +211,8 @@ export const JARS: readonly DemoJar[] = [
 ];
 
 /** Resting at the moment of loading: mixed this many hours before it. */
-export const RESTING = { blend: "Ferry rust", for: "Mina" as Who, mixedHoursAgo: 7 };
+export const RESTING = { blend: "Ferry rust", for: "Mina" as Who, mixedHoursAgo: 7,
+  dab: [4, "clear"] as readonly [hours: number, mark: DabMark] };
 
 /** Something that the demo's house made before a bowl. All of it is invented. */
 export interface DemoMaking {

@@ -37,6 +37,7 @@ export async function emptyDatabase(): Promise<void> {
   await knex("blend").update({ current_version_id: null });
   for (const table of [
     "reading",
+    "known_dye",
     "making",
     "stock_move",
     "jar_weighing",
@@ -172,6 +173,8 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
         [later(startsAt, sheet.mixedMin), { kind: "poured", ml: Math.round((plannedMl * past.poured) / 5) * 5 }],
       ];
       events.push([later(startsAt, sheet.mixedMin), { kind: "reached", stage: "mixed" }]);
+      for (const [hours, mark] of past.dabs ?? [])
+        events.push([later(startsAt, sheet.mixedMin + hours * 60), { kind: "dabbed", mark }]);
       if (past.tested) events.push([later(startsAt, sheet.onHeadMin), { kind: "tested", ...past.tested }]);
       for (const step of sheet.steps)
         events.push([later(startsAt, step.startMin + step.durationMin), { kind: "ticked", step: step.id, done: true }]);
@@ -214,6 +217,7 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
         mixedAt,
         { kind: "ticked", step, done: true },
       ]),
+      [later(mixedAt, RESTING.dab[0] * 60), { kind: "dabbed", mark: RESTING.dab[1] }],
     ]);
   });
   return householdId;

@@ -1,6 +1,7 @@
 import { DateTime } from "luxon";
 import { dyeOf } from "@/core/colour";
 import { LANDMARKS, PLAIN_HEAD, PURPOSE, STRAND_COUNTS, type Head } from "@/core/head";
+import { checkNumber } from "@/core/checkNumber";
 import { LIMITS } from "@/core/limits";
 import { findMaterial, type Material } from "@/core/material";
 import type { Spoons } from "@/core/measure";
@@ -59,8 +60,9 @@ export interface FirstWords {
   readonly longest?: string;
   readonly hair?: string;
   readonly start?: string;
-  /** A bowl in grams, "henna-100.lemon-juice-30", and when it is on the head, in the household's wall time. */
+  /** A bowl in grams, "henna-100.lemon-juice-30", °C of its water, and when it is on the head, in the household's wall time. */
   readonly bowl?: string;
+  readonly pour?: string;
   readonly at?: string;
 }
 
@@ -81,7 +83,7 @@ function linesIn(bowl: string): BlendLine[] {
 }
 
 /** A blend of what was said, with what nobody said left as usual. Words that mean nothing are left out. */
-function begun({ of = "", start, bowl }: FirstWords): {
+function begun({ of = "", start, bowl, pour }: FirstWords): {
   readonly blend: Omit<Blend, "kitchenTempC">;
   readonly name: string;
 } {
@@ -92,12 +94,20 @@ function begun({ of = "", start, bowl }: FirstWords): {
   }
   const given = linesIn(bowl ?? "").slice(0, MOST_AT_HAND);
   if (given.length > 0) {
+    const isPour = checkNumber("pour", Number(pour ?? NaN), "liquidTempC") === undefined;
     const dyes = given.some(({ materialId }) => dyeOf(materialId) !== undefined);
     const purpose = dyes ? "dyePacked" : "mask";
     const name = given.map(({ materialId }) => materialName(materialId)).join(" and ");
     return {
       name: name.slice(0, LIMITS.nameChars.max),
-      blend: { ...EMPTY, purpose: purpose, target: { word: PURPOSE[purpose].word }, lines: given, sizing: "asGiven" },
+      blend: {
+        ...EMPTY,
+        purpose: purpose,
+        target: { word: PURPOSE[purpose].word },
+        lines: given,
+        liquid: { ...EMPTY.liquid, ...(isPour ? { tempC: Number(pour) } : {}) },
+        sizing: "asGiven",
+      },
     };
   }
   const powders = [...new Set(of.split("."))].flatMap((id) => findMaterial(id) ?? []).slice(0, MOST_AT_HAND);

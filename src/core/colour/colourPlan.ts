@@ -26,6 +26,8 @@ export interface ColourPlan {
 
 /** Hours between the rinse of a first bowl and a second one on the head. */
 const BETWEEN_H = 0.5;
+/** °C of the water for indigo. @source common practice: warm from the tap */
+const WARM_C = 40;
 /** Lemon juice for a gram of powder, where a bowl is to be sour. @source common practice: two spoons to 100 g */
 const LEMON_PER_G = 0.3;
 const isQuick = (dye: DyeId): boolean => DYE[dye].comes === "minutes";
@@ -64,6 +66,7 @@ export function stepsOf({ parts, how, hoursOn, worn, strength, acid, rounds }: C
 export interface PlannedBowl {
   readonly lines: readonly { readonly materialId: string; readonly massG: number }[];
   readonly liquidMl: number;
+  readonly liquidC: number;
   readonly mixedMin: number;
   readonly onHeadMin: number;
   readonly rinsedMin: number;
@@ -91,7 +94,8 @@ export function bowlsOf(plan: ColourPlan, head: Head, kitchenTempC: number, spoo
     return {
       purpose: "dyePacked",
       lines: acid && lemonG >= 0.01 ? [...lines, lemon] : lines,
-      liquid: { materialId: "water", tempC: 40 },
+      // Henna that begins as cool as the kitchen has a long window; indigo wants its water warm.
+      liquid: { materialId: "water", tempC: those.some(({ dye }) => !isQuick(dye)) ? kitchenTempC : WARM_C },
       target: { word: "thickPaste" },
       sizing: grams ? "asGiven" : "likely",
       kitchenTempC,
@@ -112,6 +116,7 @@ export function bowlsOf(plan: ColourPlan, head: Head, kitchenTempC: number, spoo
     return {
       lines: question.lines.map(({ materialId, amount }) => ({ materialId, massG: amount })),
       liquidMl: liquid.ml.mid,
+      liquidC: question.liquid.tempC,
       mixedMin: onHeadMin - rest.restMin,
       onHeadMin,
       rinsedMin: onHeadMin + plan.hoursOn * 60,

@@ -15,7 +15,7 @@ import type { Uncertain } from "@/core/figure";
 import type { Head } from "@/core/head";
 import type { Spoons } from "@/core/measure";
 import { hourWords, minuteWords, roundTo } from "@/words/amounts";
-import { colourWord, DYE_NAME, MOMENT_NAME, partsWords } from "@/words/colour/sketch";
+import { colourWord, DYE_NAME, MOMENT_NAME, partsWords, strandsWords } from "@/words/colour/sketch";
 import { materialName } from "@/words/names";
 import { clockWords, momentWords, wallTimeOf } from "@/words/times";
 import { useMemo } from "react";
@@ -55,8 +55,9 @@ export function Plan({ name, plan, onChange, onDrop, head, headId, factor, kitch
   }, [strands, steps, factor]);
   const settled = locks.moments.find(({ moment }) => moment === "settled")!.sketch;
   const bowls = useMemo(() => bowlsOf(plan, head, kitchenTempC, spoons), [plan, head, kitchenTempC, spoons]);
-  const some = strands.greyShare > 0.01;
-  const seen = (sketch: typeof settled) => colourWord(sketch.whole.lab);
+  const seen = (sketch: typeof settled) => strandsWords(sketch, strands.greyShare);
+  // What a band is seen on: grey strands where there are any.
+  const kind = strands.greyShare > 0.02 ? "grey" : "own";
   const shown = [
     ...locks.moments.map(({ moment, sketch }) => ({ name: MOMENT_NAME[moment] as string, sketch })),
     { name: "after one round more", sketch: locks.again },
@@ -82,32 +83,27 @@ export function Plan({ name, plan, onChange, onDrop, head, headId, factor, kitch
         )}
       </div>
       <p className="font-say text-xl font-medium" role="status">
-        {partsWords(plan.parts)}: about {seen(settled)} two days after
-        {some && `, the grey strands ${colourWord(settled.grey.lab)}`}.
+        {partsWords(plan.parts)}: two days after about {seen(settled)}.
       </p>
       <ul className="grid grid-cols-3 gap-x-2 gap-y-4 sm:grid-cols-5">
         {shown.map(({ name: called, sketch }) => (
           <li key={called}>
-            <Lock
-              sketch={sketch}
-              greyShare={strands.greyShare}
-              text={`${called}: ${seen(sketch)}${some ? `, grey strands ${colourWord(sketch.grey.lab)}` : ""}`}
-            />
+            <Lock sketch={sketch} greyShare={strands.greyShare} text={`${called}: ${seen(sketch)}`} />
             <p className="text-sm font-semibold">{called}</p>
             <p className="text-sm text-quiet">{seen(sketch)}</p>
           </li>
         ))}
       </ul>
       <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span>It may be anything from</span>
+        <span>{kind === "grey" ? "The grey strands" : "It"} may be anything from</span>
         {[locks.lighter, settled, locks.deeper].map((sketch, i) => (
           <span key={i} className="inline-flex items-center gap-1">
             <span
               aria-hidden
               className="inline-block size-6 border border-line"
-              style={{ background: sketch.whole.hex }}
+              style={{ background: sketch[kind].hex }}
             />
-            {seen(sketch)}
+            {colourWord(sketch[kind].lab)}
             {i === 0 ? " over" : i === 1 ? " to" : "."}
           </span>
         ))}
@@ -130,13 +126,13 @@ interface BowlsProps extends Pick<PlanProps, "plan" | "headId" | "onHeadMs" | "t
 function Bowls({ bowls, plan, headId, onHeadMs, timeZone, nowMs }: BowlsProps) {
   if (onHeadMs === undefined) return null;
   const at = (min: number) => onHeadMs + min * 60_000;
-  const steps = bowls.flatMap(({ lines, liquidMl, mixedMin, onHeadMin, rinsedMin, stirredIn }, i) => {
+  const steps = bowls.flatMap(({ lines, liquidMl, liquidC, mixedMin, onHeadMin, rinsedMin, stirredIn }, i) => {
     const what = lines.map(({ materialId, massG }) => `${roundTo(massG, 1)} g of ${materialName(materialId)}`);
     const last = bowls.length - 1;
     return [
       {
         ms: at(mixedMin),
-        text: `${i === 0 ? "Mix" : "Wet"} ${what.join(" and ")} with about ${roundTo(liquidMl, 5)} ml of warm water${
+        text: `${i === 0 ? "Mix" : "Wet"} ${what.join(" and ")} with about ${roundTo(liquidMl, 5)} ml of ${liquidC > 30 ? "warm " : ""}water${
           stirredIn ? ", and ten minutes later stir it into the first bowl" : ""
         }.`,
       },
@@ -177,6 +173,7 @@ function Bowls({ bowls, plan, headId, onHeadMs, timeZone, nowMs }: BowlsProps) {
             className="pressable inline-flex min-h-11 items-center"
             href={`/blend?${new URLSearchParams({
               bowl: bowl.lines.map(({ materialId, massG }) => `${materialId}-${roundTo(massG, 1)}`).join("."),
+              pour: String(bowl.liquidC),
               at: wallTimeOf(at(bowl.onHeadMin), timeZone),
               ...(headId ? { head: headId } : {}),
             })}`}

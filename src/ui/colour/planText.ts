@@ -8,7 +8,7 @@ const within = (text: string | undefined, { min, max }: { min: number; max: numb
 const oneOf = <T extends string>(text: string | undefined, list: readonly T[], otherwise: T): T =>
   list.find((one) => one === text) ?? otherwise;
 
-/** A plan as it stands in an address: "henna-2.indigo-1~stirredIn~2.5~cap~1~plain~1". */
+/** A plan as it stands in an address: "henna-2.indigo-1_stirredIn_2.5_cap_1_plain_1". */
 export const planText = ({ parts, how, hoursOn, worn, strength, acid, rounds }: ColourPlan): string =>
   [
     parts.map(({ dye, parts: its }) => `${dye}-${its}`).join("."),
@@ -18,11 +18,11 @@ export const planText = ({ parts, how, hoursOn, worn, strength, acid, rounds }: 
     strength,
     acid ? "acid" : "plain",
     rounds,
-  ].join("~");
+  ].join("_");
 
 /** Read from an address; what means nothing there is as usual. */
 export function planFrom(text: string | undefined): ColourPlan {
-  const [parts = "", how, hoursOn, worn, strength, acid, rounds] = (text ?? "").split("~");
+  const [parts = "", how, hoursOn, worn, strength, acid, rounds] = (text ?? "").split("_");
   const read = parts.split(".").flatMap((one) => {
     const [dye, its] = one.split("-");
     const known = DYES.find((id) => id === dye);

@@ -69,8 +69,8 @@ export function RestChart({ curve, timeZone, text }: { curve: RestCurve; timeZon
           ctx.fillRect(from, chartArea.top, to - from, chartArea.height);
         },
         afterDatasetsDraw({ ctx, chartArea, scales }) {
-          const { nowMs, wantedMs } = latest.current;
-          const mark = (ms: number, name: string, look: string, line: number) => {
+          const { nowMs, wantedMs, fromMs, toMs } = latest.current;
+          const mark = (ms: number, name: string, look: string, line: number, before = false) => {
             const x = scales.x.getPixelForValue(ms);
             if (x < chartArea.left || x > chartArea.right) return;
             ctx.strokeStyle = ctx.fillStyle = look;
@@ -82,9 +82,11 @@ export function RestChart({ curve, timeZone, text }: { curve: RestCurve; timeZon
             ctx.font = `600 ${font.size}px ${font.family}`;
             const wide = ctx.measureText(name).width;
             ctx.textBaseline = "top";
-            ctx.fillText(name, x + 5 + wide > chartArea.right ? x - 5 - wide : x + 5, chartArea.top + 2 + 18 * line);
+            const left = (before && x - 5 - wide > chartArea.left) || x + 5 + wide > chartArea.right;
+            ctx.fillText(name, left ? x - 5 - wide : x + 5, chartArea.top + 2 + 18 * line);
           };
-          mark(nowMs, "now", ink, 0);
+          const near = wantedMs !== undefined && wantedMs > nowMs && wantedMs - nowMs < (toMs - fromMs) / 12;
+          mark(nowMs, "now", ink, 0, near);
           if (wantedMs !== undefined) mark(wantedMs, "on the head", press, 1);
         },
       };

@@ -1,4 +1,4 @@
-import type { ColourPlan, DyeId, How, Lab, Moment, WornWarm } from "@/core/colour";
+import type { ColourPlan, DyeId, How, Lab, Moment, Sketch, WornWarm } from "@/core/colour";
 import { kitchenNumber } from "../amounts";
 
 export const DYE_NAME: Readonly<Record<DyeId, string>> = {
@@ -142,6 +142,14 @@ export function colourWord({ l, a, b }: Lab): string {
   const steps = STRONG.find(([below]) => hue < below)?.[1] ?? GREYS;
   return chroma < 10 ? `${named(GREYS, l)}, a breath of ${named(steps, 60)}` : named(steps, l);
 }
+
+/** Hair of two kinds of strands in words: "near black, grey ones copper". */
+export function strandsWords({ own, grey }: Sketch, greyShare: number): string {
+  const [its, greys] = [colourWord(own.lab), colourWord(grey.lab)];
+  if (greyShare < FEW || its === greys) return its;
+  return greyShare > 1 - FEW ? greys : `${its}, grey ones ${greys}`;
+}
+const FEW = 0.02;
 
 /** "henna 2 : indigo 1". */
 export const partsWords = (parts: ColourPlan["parts"]): string =>
