@@ -2,7 +2,18 @@ import { readFileSync } from "node:fs";
 import type { Solver as OdexSolver } from "odex";
 import { restWindow, type Move } from "../src/core/batch";
 import { findMaterial } from "../src/core/material";
-import { DYE_RATES, LOSS_ENERGY, rateAt, releaseAlong, releaseBands, RELEASE_ENERGY, restPlan } from "../src/core/rest";
+import { MOMENTS, PLAIN_PLAN, sketchOf, stepsOf, strandsOf } from "../src/core/colour";
+import { PLAIN_HEAD } from "../src/core/head";
+import {
+  DYE_RATES,
+  learnFromDabs,
+  LOSS_ENERGY,
+  rateAt,
+  releaseAlong,
+  releaseBands,
+  RELEASE_ENERGY,
+  restPlan,
+} from "../src/core/rest";
 import type { Report } from "./bench";
 
 /** The loader that runs this file takes the package’s own source for it, which is no module: it is read as it is. */
@@ -60,6 +71,15 @@ export function resting(report: Report) {
     8,
     "ms",
   );
+  const dabs = [2, 5, 9].map((atH) => ({ atH, mark: "clear" as const }));
+  const dabbed = timed(40, (i) => void learnFromDabs({ ...clock, startC: 40 + i / 100 }, stays, dabs));
+  report("what three dabs say of a bowl that was moved about", dabbed, 20, "ms");
+  const strands = strandsOf({ ...PLAIN_HEAD, greyShare: 0.3 });
+  const steps = stepsOf({ ...PLAIN_PLAN, how: "after", rounds: 3 }, 21);
+  const sketch = timed(60, () => {
+    for (const moment of MOMENTS) sketchOf(strands, steps, moment);
+  });
+  report("the colour of a plan at four moments", sketch, 8, "ms");
   const plan = restPlan(henna, poured, 21, true);
   const moves: Move[] = [
     { place: "fridge", atMs: 7_200_000 },

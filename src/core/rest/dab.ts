@@ -17,7 +17,7 @@ export const DAB_FROM: Readonly<Record<Exclude<DabMark, "none">, number>> = { pa
 /** Palms and eyes differ: the spread of what is seen, in shares of the most. */
 export const DAB_SPREAD = estimate(0.12, 0.07, 0.2, "palms, and eyes, differ");
 /** Spread of ln pace and ln strength of powders as they are sold. */
-const PACE_SD = 0.22;
+const PACE_SD = 0.2;
 const STRENGTH_SD = 0.3;
 /** Below this share of what powder gives, it is called weak. */
 export const WEAK = 0.7;

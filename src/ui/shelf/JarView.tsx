@@ -11,7 +11,8 @@ import type { StoredJar } from "@/store/jars";
 import type { StockMove } from "@/store/stock";
 import { madeWords } from "@/words/making";
 import { makingHref } from "../making/makingHref";
-import { gramWords } from "@/words/amounts";
+import { gramWords, roundTo } from "@/words/amounts";
+import { dabLine } from "@/words/colour/dab";
 import { FAMILY_NAME, FORM_NAME } from "@/words/families";
 import { ageWords, calendarDayWords, moneyWords, spoonfulWords } from "@/words/shelf";
 import { figureRows } from "@/words/sources";
@@ -46,6 +47,7 @@ export function JarView({ jar, moves, readings, unsure, usedIn, timeZone, nowMs 
   const { trouble, write } = useWrite();
   const material = find(jar.materialId);
   if (!material) return null;
+  const dye = shelf.dyes?.[jar.id];
   const age = ageWords(freshness(jar, material, today));
   const perG = pricePerG(jar);
   const remove = async () => {
@@ -159,6 +161,17 @@ export function JarView({ jar, moves, readings, unsure, usedIn, timeZone, nowMs 
         <div className="flex flex-col gap-8">
           <ASpoonOfIt jar={jar} material={material} />
           <WhatTestsTaught jarId={jar.id} material={material} readings={readings} timeZone={timeZone} nowMs={nowMs} />
+          {dye && (
+            <section aria-label="What dabs said of its dye">
+              <h2>What dabs said of its dye</h2>
+              <p>{dabLine(dye)}</p>
+              <p className="text-sm text-quiet">
+                Its pace {roundTo(dye.pace.low, 0.05)}–{roundTo(dye.pace.high, 0.05)} of the usual, its stain{" "}
+                {roundTo(dye.strength.low, 0.05)}–{roundTo(dye.strength.high, 0.05)}. The next bowl of it begins with
+                that.
+              </p>
+            </section>
+          )}
           <section aria-label="What is left">
             <h2>What is left</h2>
             <WeighLeft jar={jar} />
