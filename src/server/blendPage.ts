@@ -60,7 +60,7 @@ export interface FirstWords {
   readonly longest?: string;
   readonly hair?: string;
   readonly start?: string;
-  /** A bowl in grams, "henna-100.lemon-juice-30", °C of its water, and when it is on the head, in the household's wall time. */
+  /** A bowl in grams, "henna-100.lemon-juice-30", °C of its water, when it is on the head, in the house's wall time. */
   readonly bowl?: string;
   readonly pour?: string;
   readonly at?: string;

@@ -209,7 +209,7 @@ describe("two bowls to one moment", () => {
       { dye: "indigo", parts: 2 },
     ],
   };
-  test("stirred in: henna rests for hours and is on at the moment, indigo is wetted a quarter of an hour before", () => {
+  test("stirred in: henna rests for hours and is on then, indigo is wetted a quarter of an hour before", () => {
     const [henna, indigo] = bowlsOf(two, PLAIN_HEAD, 21, "metric")!;
     expect([henna.onHeadMin, indigo.onHeadMin]).toEqual([0, 0]);
     expect(henna.mixedMin).toBeLessThan(-120);
@@ -218,7 +218,7 @@ describe("two bowls to one moment", () => {
     expect(indigo.stirredIn).toBe(true);
     expect(indigo.lines[0].massG / henna.lines[0].massG).toBeCloseTo(2, 1);
   });
-  test("one after the other each is as much as a head takes, and the second is wetted after the first is rinsed", () => {
+  test("one after the other each is as much as a head takes; the second is wetted after the first is off", () => {
     const [henna, indigo] = bowlsOf({ ...two, how: "after" }, PLAIN_HEAD, 21, "metric")!;
     expect(indigo.mixedMin).toBeGreaterThan(henna.rinsedMin);
     expect(indigo.lines[0].massG).toBeGreaterThan(1.2 * bowlsOf(two, PLAIN_HEAD, 21, "metric")![1].lines[0].massG);

@@ -8,7 +8,7 @@ import { DYE, type DyeId } from "./dyes";
 import type { DyePlan, DyeStep } from "./sketch";
 
 export const HOWS = ["stirredIn", "after", "together"] as const;
-/** With more than one dye: the quick ones stirred in last, put on after the others are rinsed out, or all wetted at once. */
+/** Of several dyes: the quick ones stirred in last, put on after the others are rinsed out, or all wetted at once. */
 export type How = (typeof HOWS)[number];
 
 /** What somebody means to do to a head's colour. */

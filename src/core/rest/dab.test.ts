@@ -52,7 +52,7 @@ describe("a dab on the palm", () => {
     const [before, after] = [releaseBands(clock, KITCHEN), releaseBands({ ...clock, known }, KITCHEN)];
     expect(after.bestH.high / after.bestH.low).toBeLessThan(before.bestH.high / before.bestH.low);
   });
-  test("deep after an hour and a half with acid: the bowl is ahead; still pale after eight: it is behind or weak", () => {
+  test("clear after two hours with acid: the bowl is ahead; pale after eight: it is behind or weak", () => {
     const clock = clockOf("acid");
     const best = (dabs: Dab[]) => releaseAlong({ ...clock, known: learnFromDabs(clock, KITCHEN, dabs) }, KITCHEN).bestH;
     expect(best([{ atH: 2, mark: "clear" }])).toBeLessThan(releaseAlong(clock, KITCHEN).bestH);

@@ -91,7 +91,8 @@ export function learnFromDabs(
 }
 
 /**
- * True where a dab shows more than the fastest and strongest leaf gives by then: boxes called henna can hold other dyes.
+ * True where a dab shows more than the fastest and strongest leaf gives by then: boxes called henna can hold other
+ * dyes.
  */
 export function tooSoon(clock: DyeClock, stays: readonly Stay[], { atH, mark }: Dab): boolean {
   if (mark === "none") return false;

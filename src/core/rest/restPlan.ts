@@ -103,7 +103,7 @@ const toStep = (minutes: number): number => {
  */
 export function restPlan(bowl: Bowl, liquid: Poured, kitchenTempC: number, dyes: boolean, restMin?: number): RestPlan {
   const warmth = warmthOf(bowl, liquid, kitchenTempC);
-  // The times of soaking are of bowls mixed with warm liquid, as makers do; one that is hotter swells its powders sooner.
+  // Times of soaking are of bowls mixed with warm liquid, as makers do; one that is hotter swells its powders sooner.
   const asUsual = warmthOf(bowl, { ...liquid, tempC: USUAL_POUR_C }, kitchenTempC);
   const hotterC = kitchenTempC + Math.max(0, warmth.startC - asUsual.startC);
   const coldSoak = bowl.reduce((longest, { material }) => Math.max(longest, soakMin(material, kitchenTempC)), 0);

@@ -12,6 +12,7 @@ interface Strand {
   readonly turn: number;
   readonly shine: boolean;
 }
+const at1 = (x: number, y: number): string => `${x.toFixed(1)} ${y.toFixed(1)}`;
 /** The same lock for every colour, so that only the colour differs. */
 const LOCK: readonly Strand[] = (() => {
   const random = seeded(7);
@@ -22,7 +23,7 @@ const LOCK: readonly Strand[] = (() => {
     const end = WIDTH / 2 + (at - 0.5) * WIDTH * 0.72 + sway;
     const long = HEIGHT - 10 - 46 * (at - 0.5) ** 2 - random() * 12;
     return {
-      path: `M${top.toFixed(1)} 0C${(top - 9 + sway).toFixed(1)} ${(long * 0.35).toFixed(1)} ${(end + 12).toFixed(1)} ${(long * 0.62).toFixed(1)} ${end.toFixed(1)} ${long.toFixed(1)}`,
+      path: `M${at1(top, 0)}C${at1(top - 9 + sway, long * 0.35)} ${at1(end + 12, long * 0.62)} ${at1(end, long)}`,
       wide: 2.6 + random() * 1.2,
       turn: random(),
       shine: random() < 0.16,

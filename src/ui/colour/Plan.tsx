@@ -128,11 +128,12 @@ function Bowls({ bowls, plan, headId, onHeadMs, timeZone, nowMs }: BowlsProps) {
   const at = (min: number) => onHeadMs + min * 60_000;
   const steps = bowls.flatMap(({ lines, liquidMl, liquidC, mixedMin, onHeadMin, rinsedMin, stirredIn }, i) => {
     const what = lines.map(({ materialId, massG }) => `${roundTo(massG, 1)} g of ${materialName(materialId)}`);
+    const water = `${roundTo(liquidMl, 5)} ml of ${liquidC > 30 ? "warm " : ""}water`;
     const last = bowls.length - 1;
     return [
       {
         ms: at(mixedMin),
-        text: `${i === 0 ? "Mix" : "Wet"} ${what.join(" and ")} with about ${roundTo(liquidMl, 5)} ml of ${liquidC > 30 ? "warm " : ""}water${
+        text: `${i === 0 ? "Mix" : "Wet"} ${what.join(" and ")} with about ${water}${
           stirredIn ? ", and ten minutes later stir it into the first bowl" : ""
         }.`,
       },

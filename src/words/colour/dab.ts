@@ -15,7 +15,7 @@ export function dabLine({ pace, strength }: KnownOfDye): string {
   if (strength.high < WEAK || strength.value < WEAK)
     return (
       `${goes} The powder seems weak, as old powder is: about ${Math.round(strength.value * 20) * 5} % of the usual` +
-      " stain. More powder does not help in the same bowl; longer on the head does, and a second round, or a fresher bag."
+      " stain. More powder in the same bowl does not help; longer on does, and a second round, or a fresher bag."
     );
   return strength.value > 1.15 ? `${goes} It stains more than most.` : goes;
 }
