@@ -25,9 +25,12 @@ const openAsOf = asOfRev(async (householdId) => {
     const { answer } = batch;
     const { mixedMin } = worksheet(answer);
     const mixedMs = batch.mixedMs ?? batch.startsAtMs + mixedMin * MINUTE_MS;
-    const { moves = [], dabs = [] } = since.get(batch.id) ?? {};
+    const { moves, dabs, gauges } = since.get(batch.id) ?? {};
     const nights = nightsOf(settings, mixedMs);
-    return { batch, window: restWindow(answer.rest, mixedMs, batch.question.kitchenTempC, { moves, dabs, nights }) };
+    return {
+      batch,
+      window: restWindow(answer.rest, mixedMs, batch.question.kitchenTempC, { moves, dabs, gauges, nights }),
+    };
   });
 });
 

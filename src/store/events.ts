@@ -144,7 +144,7 @@ export const eventsOfKind = (householdId: string, kind: EventKindId): Promise<st
 export const restedBatches = (householdId: string, batchIds: readonly string[]): Promise<string[]> =>
   database()("batch_event")
     .where({ household_id: householdId })
-    .whereIn("kind", ["moved", "dabbed"])
+    .whereIn("kind", ["moved", "dabbed", "gauged"])
     .whereIn("batch_id", [...batchIds])
     .distinct("batch_id")
     .pluck("batch_id");

@@ -51,6 +51,8 @@ export function eventWords(payload: BatchPayload, materialOf: (line: number) => 
         : `moved to ${PLACE_NAME[payload.place]}`;
     case "dabbed":
       return `a dab on the palm: ${DAB_NAME[payload.mark]}`;
+    case "gauged":
+      return `it was ${roundTo(payload.tempC, 0.5)} °C in the bowl`;
     case "strandTested":
       return `a strand, ${kitchenNumber(payload.hoursOn)} h on: ${STRAND_NAME[payload.looks]}`;
     case "tended":

@@ -48,14 +48,14 @@ export const REST_PLACE_NAME: Readonly<Record<RestPlace, string>> = {
   elsewhere: "somewhere else",
 };
 
-/** `at` is left out where it is now. */
-const WAY_NAME: Readonly<Record<RestWayId, (at: string | undefined) => string>> = {
+/** `at` is left out where it is now; `out` is when it leaves the cold. */
+const WAY_NAME: Readonly<Record<RestWayId, (at: string | undefined, out: string) => string>> = {
   leave: () => "Leave it in the kitchen",
   warmNow: () => "Onto a warm shelf until then",
   fridgeNow: () => "Into the fridge now, out an hour before",
   fridgeLater: (at) => `Leave it until ${at}, then the fridge; out an hour before`,
-  freezeLater: (at) =>
-    `${at ? `Leave it until ${at}, then the freezer` : "Into the freezer now"}; out four hours before, to thaw`,
+  freezeLater: (at, out) =>
+    `${at ? `Leave it until ${at}, then the freezer` : "Into the freezer now"}; out ${out}, to thaw`,
 };
 /** What is done, where something is done later. */
 export function wayWords(
@@ -69,7 +69,11 @@ export function wayWords(
   if (way === "fridgeNow" && standsIn === "fridge") return "Leave it in the fridge, out an hour before";
   const coldH = stays.findLast(({ tempC }) => tempC <= 4)?.fromH ?? 0;
   const coldMs = mixedMs + coldH * HOUR_MS;
-  return WAY_NAME[way](coldMs - nowMs < HOUR_MS / 2 ? undefined : about(coldMs, timeZone, nowMs));
+  const outMs = mixedMs + (stays.at(-1)?.fromH ?? 0) * HOUR_MS;
+  return WAY_NAME[way](
+    coldMs - nowMs < HOUR_MS / 2 ? undefined : about(coldMs, timeZone, nowMs),
+    about(outMs, timeZone, nowMs),
+  );
 }
 /** How it will be then. */
 export function fitWords({ fits, strength }: Pick<RestWay, "fits" | "strength">): string {

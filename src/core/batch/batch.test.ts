@@ -308,6 +308,8 @@ test.each<[BatchPayload, string | undefined]>([
   [{ kind: "moved", place: "elsewhere", tempC: 200 }, "payload.tempC tooLarge"],
   [{ kind: "moved", place: "fridge", tempC: 4 }, "payload.tempC unknownField"],
   [{ kind: "dabbed", mark: "clear" }, undefined],
+  [{ kind: "gauged", tempC: 38 }, undefined],
+  [{ kind: "gauged", tempC: 200 }, "payload.tempC tooLarge"],
   [{ kind: "dabbed", mark: "purple" as "clear" }, "payload.mark unknownChoice"],
   [{ kind: "strandTested", hoursOn: 2.5, looks: "alike" }, undefined],
   [{ kind: "strandTested", hoursOn: 2, looks: "alike", photo: "data:image/jpeg;base64,/9j/4AAQ" }, undefined],

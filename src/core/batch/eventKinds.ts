@@ -13,6 +13,7 @@ import type { BowlEventKind } from "./define";
 import { added, type Added, type AddedState } from "./events/added";
 import { again, type AgainEvent, type AgainState } from "./events/again";
 import { dabbed, type Dabbed, type DabbedState } from "./events/dabbed";
+import { gauged, type Gauged, type GaugedState } from "./events/gauged";
 import { heaped, type Heaped, type HeapedState } from "./events/heaped";
 import { marked, type Marked, type MarkedState } from "./events/marked";
 import { measured, type MeasuredLine, type MeasuredState } from "./events/measured";
@@ -28,6 +29,7 @@ import { ticked, type Ticked, type TickedState } from "./events/ticked";
 export * from "./events/added";
 export * from "./events/again";
 export * from "./events/dabbed";
+export * from "./events/gauged";
 export * from "./events/heaped";
 export * from "./events/marked";
 export * from "./events/measured";
@@ -49,6 +51,7 @@ export type BatchPayload =
   | Added
   | Moved
   | Dabbed
+  | Gauged
   | StrandTested
   | Tended
   | Tested
@@ -69,6 +72,7 @@ export interface BatchState
     AddedState,
     MovedState,
     DabbedState,
+    GaugedState,
     StrandTestedState,
     TendedState,
     SaidState,
@@ -88,6 +92,7 @@ export const emptyBowl = (): Folding<BatchState> => ({
   added: [],
   moves: [],
   dabs: [],
+  gauges: [],
   strandTests: [],
   tended: [],
   lastWord: undefined,
@@ -111,6 +116,7 @@ export const EVENT_KINDS: {
   added,
   moved,
   dabbed,
+  gauged,
   strandTested,
   tended,
   tested,

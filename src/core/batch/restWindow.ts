@@ -1,5 +1,8 @@
 import {
+  asGauged,
   coolingHOf,
+  fallsInH,
+  GOES_ON_BELOW_C,
   learnFromDabs,
   movedSoakH,
   releaseAlong,
@@ -45,6 +48,8 @@ export interface Nights {
 export interface Since {
   readonly moves?: readonly Move[];
   readonly dabs?: readonly { readonly mark: DabMark; readonly atMs: number }[];
+  /** How warm it was by a thermometer, before it was put elsewhere. */
+  readonly gauges?: readonly { readonly tempC: number; readonly atMs: number }[];
   readonly nights?: Nights;
 }
 const NOTHING: Since = {};
@@ -103,9 +108,20 @@ export function dyeGoing(
   if (!planned) return undefined;
   const stays = staysOf(mixedMs, kitchenTempC, since);
   const dabs = (since.dabs ?? []).map(({ mark, atMs }) => ({ mark, atH: (atMs - mixedMs) / HOUR_MS }));
-  const clock = dabs.length > 0 ? { ...planned, known: learnFromDabs(planned, stays, dabs, planned.known) } : planned;
+  const movedMs = since.moves?.[0]?.atMs ?? Infinity;
+  const readings = (since.gauges ?? []).filter(({ atMs }) => atMs < movedMs);
+  const gauged = asGauged(
+    planned,
+    kitchenTempC,
+    readings.map(({ tempC, atMs }) => ({ tempC, atH: (atMs - mixedMs) / HOUR_MS })),
+  );
+  const clock = dabs.length > 0 ? { ...gauged, known: learnFromDabs(gauged, stays, dabs, gauged.known) } : gauged;
   const { dye, quick } = rest;
-  return { clock, stays, goesOnH: (quick ?? dye?.own)?.goesOnH.mid ?? dye?.coolFirstH.mid ?? 0 };
+  const goesOnH =
+    gauged === planned
+      ? ((quick ?? dye?.own)?.goesOnH.mid ?? dye?.coolFirstH.mid ?? 0)
+      : (fallsInH(gauged.startC, GOES_ON_BELOW_C, kitchenTempC, gauged.coolingH) ?? 0);
+  return { clock, stays, goesOnH };
 }
 
 /**
@@ -124,7 +140,7 @@ export function restWindow(rest: RestPlan, mixedMs: number, kitchenTempC = 21, s
     return { kind: "soak", mixedMs, readyMs: at(soakedH) };
   }
   const { dye } = rest;
-  if (dye && !dye.own && stayed && !since.dabs?.length) {
+  if (dye && !dye.own && stayed && !since.dabs?.length && !since.gauges?.length) {
     const { readyH, peakH, useByH } = dye[dye.school];
     const fromMs = mixedMs + dye.coolFirstH.mid * HOUR_MS;
     return {

@@ -16,6 +16,8 @@ import {
   sketchOf,
   stepsOf,
   strandsOf,
+  TINTS,
+  tintsOf,
   swatchOf,
   WORN_C,
   type ColourPlan,
@@ -198,6 +200,29 @@ describe("laws", () => {
     expect(three.high / three.low).toBeLessThan(one.high / one.low);
     expect(one.high / one.low).toBeLessThan(none.high / none.low);
     expect(sketchFactor(["alike"]).value).toBe(1);
+  });
+});
+
+describe("a dye in a bowl that is not to dye", () => {
+  const mask = (dyeG: number, materialId = "henna", restMin = 30) =>
+    tintsOf(
+      {
+        lines: [{ materialId, massG: { mid: dyeG } }],
+        totalG: { mid: 250 },
+        rest: { restMin },
+        leaveOnMin: { mid: 40 },
+      },
+      21,
+      "medium",
+    )[0].tint;
+  test("a teaspoon of henna in a mask leaves a breath or a tint on light hair, a pinch hardly anything", () => {
+    expect(["breath", "tint"]).toContain(mask(3));
+    expect(mask(0.1)).toBe("none");
+    expect(TINTS.indexOf(mask(60, "henna", 240))).toBeGreaterThan(TINTS.indexOf(mask(3)));
+  });
+  test("more of it never leaves less", () => {
+    for (const [i, grams] of [1, 3, 10, 30].entries())
+      if (i > 0) expect(TINTS.indexOf(mask(grams))).toBeGreaterThanOrEqual(TINTS.indexOf(mask(grams / 3)));
   });
 });
 

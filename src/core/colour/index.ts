@@ -4,3 +4,4 @@ export * from "./crank";
 export * from "./dyes";
 export * from "./kubelkaMunk";
 export * from "./sketch";
+export * from "./tint";

@@ -30,6 +30,32 @@ export function mixTempC(liquidG: number, liquidC: number, besidesJPerK: number,
   return (poured * liquidC + cold * roomC) / (poured + cold);
 }
 
+/** Nearer to its place than this a thermometer says nothing of how a bowl cools, K. */
+const TELLS_K = 1;
+const COOLS_H = { least: 0.1, most: 12 };
+/**
+ * How a bowl began and cools, by a thermometer: one reading says how warm it was mixed, two how fast it goes as well.
+ * Readings that are as warm as the place, or warmer than the one before, say nothing.
+ * @source Newton's law of cooling
+ */
+export function asGauged<T extends { readonly startC: number; readonly coolingH: number }>(
+  bowl: T,
+  placeC: number,
+  readings: readonly { readonly atH: number; readonly tempC: number }[],
+): T {
+  const tells = readings.filter(({ atH, tempC }) => atH >= 0 && tempC > placeC + TELLS_K);
+  const [first] = tells;
+  if (!first) return bowl;
+  const last = tells.at(-1)!;
+  const ratio = (first.tempC - placeC) / (last.tempC - placeC);
+  const coolingH =
+    last.atH > first.atH && ratio > 1
+      ? Math.min(COOLS_H.most, Math.max(COOLS_H.least, (last.atH - first.atH) / Math.log(ratio)))
+      : bowl.coolingH;
+  const startC = Math.min(100, placeC + (first.tempC - placeC) * Math.exp(first.atH / coolingH));
+  return { ...bowl, coolingH, startC };
+}
+
 /**
  * Hours until a bowl falls from `fromC` to `toC` where it is `roomC`; zero where it is there already, undefined where
  * it never gets there.

@@ -1,3 +1,5 @@
+import { estimate } from "../figure";
+
 /** From `fromH` hours on the bowl stands where it is `tempC`. */
 export interface Stay {
   readonly fromH: number;
@@ -25,40 +27,82 @@ export const SETTLED_C = 0.05;
 /** Above this warmth rates are held: such a stretch is one, however hot it is. */
 const HELD_FROM_C = 45;
 
-/** Its warmth as stretches of one temperature each, along Newton's law of cooling where it moves. */
-export function* stretches({ startC, coolingH, stays }: BowlHistory): Generator<Stretch> {
-  let [timeH, tempC, placeC, next] = [0, startC, stays[0]?.tempC ?? startC, 0];
-  while (timeH < FOLLOWED_H) {
-    while (next < stays.length && stays[next].fromH <= timeH + 1e-9) placeC = stays[next++].tempC;
-    const untilH = (next < stays.length ? stays[next].fromH : FOLLOWED_H) - timeH;
-    const off = tempC - placeC;
-    if (Math.abs(off) <= SETTLED_C) {
-      tempC = placeC;
-      yield { fromH: timeH, forH: untilH, tempC };
-      timeH += untilH;
-      continue;
+/** K by which the heat of its ice would warm a paste: three quarters of water, 334 J/g, and 3.5 J/g K. */
+export const ICE_K = estimate(70, 55, 80, "paste of three quarters water; 334 J/g from handbooks (from memory)");
+
+/** A time along which it goes toward its place by Newton's law, or freezes or thaws at 0 °C. */
+interface Leg {
+  readonly fromH: number;
+  readonly forH: number;
+  readonly fromC: number;
+  /** 0 while there is ice and water. */
+  readonly towardC: number;
+}
+function* legs({ startC, coolingH, stays }: BowlHistory): Generator<Leg> {
+  let [tempC, ice] = [startC, startC < 0 ? 1 : 0];
+  for (const [i, { fromH, tempC: placeC }] of stays.entries()) {
+    const untilH = stays[i + 1]?.fromH ?? Infinity;
+    let atH = fromH;
+    while (atH < untilH) {
+      const melts = placeC > 0 ? ice : 1 - ice;
+      // It stands at 0 °C until all of it is ice, or none.
+      const changes = tempC === 0 && placeC !== 0 && melts > 0;
+      // Else it goes on toward its place, and stops at 0 °C on the way where there is something to freeze or to thaw.
+      const stops = tempC * placeC < 0;
+      const wholeH = changes
+        ? (melts * ICE_K.value * coolingH) / Math.abs(placeC)
+        : stops
+          ? coolingH * Math.log((tempC - placeC) / -placeC)
+          : Infinity;
+      const forH = Math.min(untilH - atH, wholeH);
+      yield { fromH: atH, forH, fromC: tempC, towardC: changes ? 0 : placeC };
+      if (changes) ice += ((placeC > 0 ? -1 : 1) * melts * forH) / wholeH;
+      else if (forH === wholeH) tempC = 0;
+      else tempC = placeC + (tempC - placeC) * Math.exp(-forH / coolingH);
+      if (changes && forH === wholeH)
+        [tempC, ice] = [placeC > 0 ? Number.MIN_VALUE : -Number.MIN_VALUE, placeC > 0 ? 0 : 1];
+      atH += forH;
     }
-    const isHeld = tempC > HELD_FROM_C + 1e-9 && placeC < HELD_FROM_C;
-    const toOff = isHeld
-      ? HELD_FROM_C - placeC
-      : Math.abs(off) > 2 * STEP_C
-        ? off - Math.sign(off) * STEP_C
-        : Math.abs(off) > 4 * SETTLED_C
-          ? off / 2
-          : Math.sign(off) * 0.5 * SETTLED_C;
-    const forH = Math.min(untilH, coolingH * Math.log(off / toOff));
-    yield { fromH: timeH, forH, tempC: placeC + off * Math.exp(-forH / (2 * coolingH)) };
-    tempC = placeC + off * Math.exp(-forH / coolingH);
-    timeH += forH;
+  }
+}
+
+/** Its warmth as stretches of one temperature each, along Newton's law of cooling where it moves. */
+export function* stretches(history: BowlHistory): Generator<Stretch> {
+  const { coolingH } = history;
+  for (const { fromH, forH: wholeH, fromC, towardC } of legs(history)) {
+    let [timeH, tempC] = [fromH, fromC];
+    const endH = Math.min(FOLLOWED_H, fromH + wholeH);
+    while (timeH < endH) {
+      const untilH = endH - timeH;
+      const off = tempC - towardC;
+      if (Math.abs(off) <= SETTLED_C) {
+        yield { fromH: timeH, forH: untilH, tempC: towardC };
+        break;
+      }
+      const isHeld = tempC > HELD_FROM_C + 1e-9 && towardC < HELD_FROM_C;
+      const toOff = isHeld
+        ? HELD_FROM_C - towardC
+        : Math.abs(off) > 2 * STEP_C
+          ? off - Math.sign(off) * STEP_C
+          : Math.abs(off) > 4 * SETTLED_C
+            ? off / 2
+            : Math.sign(off) * 0.5 * SETTLED_C;
+      const forH = Math.min(untilH, coolingH * Math.log(off / toOff));
+      yield { fromH: timeH, forH, tempC: towardC + off * Math.exp(-forH / (2 * coolingH)) };
+      tempC = towardC + off * Math.exp(-forH / coolingH);
+      timeH += forH;
+    }
+    if (endH >= FOLLOWED_H) return;
   }
 }
 
 /** °C of a bowl at an hour of its history. */
-export function warmthAt({ startC, coolingH, stays }: BowlHistory, timeH: number): number {
-  let tempC = startC;
-  stays.forEach(({ fromH, tempC: placeC }, i) => {
-    const untilH = Math.min(timeH, stays[i + 1]?.fromH ?? Infinity);
-    if (untilH > fromH) tempC = placeC + (tempC - placeC) * Math.exp(-(untilH - fromH) / coolingH);
-  });
-  return tempC;
+export function warmthAt(history: BowlHistory, timeH: number): number {
+  let at: Leg | undefined;
+  for (const leg of legs(history)) {
+    at = leg;
+    if (leg.fromH + leg.forH >= timeH) break;
+  }
+  if (!at) return history.startC;
+  return at.towardC + (at.fromC - at.towardC) * Math.exp(-Math.max(0, timeH - at.fromH) / history.coolingH);
 }

@@ -3,6 +3,7 @@ import { findMaterial } from "../material";
 import { CATALOGUE } from "../catalogue";
 import {
   acidShare,
+  asGauged,
   coolingHOf,
   fallsInH,
   FOLLOWED_H,
@@ -111,6 +112,56 @@ describe("warmth", () => {
       }),
       { numRuns: 60 },
     );
+  });
+});
+
+describe("thawing, and a thermometer", () => {
+  const frozen = (coolingH: number) => ({
+    startC: 21,
+    coolingH,
+    stays: [
+      { fromH: 0, tempC: 21 },
+      { fromH: 1, tempC: -18 },
+      { fromH: 100, tempC: 21 },
+    ],
+  });
+  test("half a litre of frozen paste takes some hours to thaw in the kitchen, a larger bowl longer (practice)", () => {
+    const thawed = (massG: number) => {
+      const history = frozen(coolingHOf(massG));
+      for (let h = 100; h < 140; h += 0.1) if (warmthAt(history, h) > 10) return h - 100;
+      return NaN;
+    };
+    expect(thawed(500)).toBeGreaterThan(3);
+    expect(thawed(500)).toBeLessThan(7);
+    expect(thawed(2000)).toBeGreaterThan(thawed(500) + 2);
+  });
+  test("it stands at 0 °C while it freezes and while it thaws, as long as its ice takes (worked by hand)", () => {
+    const history = frozen(1);
+    const at0 = [...stretches(history)].filter(({ tempC }) => tempC === 0).map(({ forH }) => forH);
+    expect(at0).toHaveLength(2);
+    expect(at0[0]).toBeCloseTo(70 / 18, 6);
+    expect(at0[1]).toBeCloseTo(70 / 21, 6);
+  });
+  test("readings of a bowl that cools by Newton give back its beginning and its pace", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 30, max: 90, noNaN: true }),
+        fc.double({ min: 0.3, max: 3, noNaN: true }),
+        fc.double({ min: 5, max: 25, noNaN: true }),
+        (startC, coolingH, roomC) => {
+          const at = (atH: number) => ({ atH, tempC: roomC + (startC - roomC) * Math.exp(-atH / coolingH) });
+          const found = asGauged({ startC: 50, coolingH: 1.1 }, roomC, [at(0.2), at(0.5)]);
+          if (at(0.5).tempC <= roomC + 1.01) return;
+          expect(found.startC).toBeCloseTo(startC, 6);
+          expect(found.coolingH).toBeCloseTo(coolingH, 6);
+          const one = asGauged({ startC: 50, coolingH }, roomC, [at(0.2)]);
+          expect(one.startC).toBeCloseTo(startC, 6);
+        },
+      ),
+    );
+    const bowl = { startC: 50, coolingH: 1 };
+    expect(asGauged(bowl, 21, [])).toBe(bowl);
+    expect(asGauged(bowl, 21, [{ atH: 1, tempC: 21 }])).toBe(bowl);
   });
 });
 

@@ -1,4 +1,4 @@
-import { FOLLOWED_H, type Stay } from "./history";
+import { FOLLOWED_H, ICE_K, type Stay } from "./history";
 import { releaseAlong, strengthAt, type DyeClock, type ReleaseHours } from "./release";
 import { spoilsAtH } from "./spoils";
 
@@ -21,7 +21,9 @@ export interface RestWay {
 
 /** Taken out of the fridge, or out of the freezer, so long before it goes on, h. */
 const OUT_H = 1;
-const THAWS_H = 4;
+/** Hours until what was frozen is thawed and no longer cold, where it is so warm. */
+export const thawsH = ({ coolingH }: Pick<DyeClock, "coolingH">, kitchenC: number): number =>
+  coolingH * (ICE_K.value / Math.max(5, kitchenC) + 1.5);
 /** Less time than this in the cold is not worth the way there, h. */
 const LEAST_COLD_H = 2;
 const SOON_H = 0.5;
@@ -79,7 +81,7 @@ export function waysTo(
     fridgeNow: coldFrom(nowH, STANDS_C.fridge, OUT_H),
     // Where it is at its best already, later is now.
     fridgeLater: bestAtH > nowH + SOON_H ? coldFrom(bestAtH, STANDS_C.fridge, OUT_H) : undefined,
-    freezeLater: coldFrom(bestAtH, STANDS_C.freezer, THAWS_H),
+    freezeLater: coldFrom(bestAtH, STANDS_C.freezer, thawsH(clock, kitchenC)),
   };
   const rank = { best: 2, ready: 1, notYet: 0, past: 0 } as const;
   return REST_WAYS.flatMap((way) => {

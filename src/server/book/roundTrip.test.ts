@@ -115,6 +115,7 @@ describe("whatever the routes accept goes out, and comes in elsewhere as it was"
       { kind: "moved", place: "fridge" },
       { kind: "moved", place: "elsewhere", tempC: 31 },
       { kind: "dabbed", mark: "clear" },
+      { kind: "gauged", tempC: 38.5 },
       { kind: "strandTested", hoursOn: 2, looks: "deeper", photo: "data:image/jpeg;base64,/9j/4AAQSkZJRg==" },
       { kind: "tended", task: "shampoo", done: true },
       { kind: "withdrawn", eventId: uuid() },

@@ -2,8 +2,11 @@
 import "@/core/catalogue";
 import Link from "next/link";
 import { Suspense } from "react";
+import { tintsOf } from "@/core/colour";
+import { PURPOSE } from "@/core/head";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { minuteWords } from "@/words/amounts";
+import { tintWords } from "@/words/colour/tint";
 import { Fold } from "../parts/Fold";
 import { opened } from "../parts/later";
 import { AsMuchAsThereIs } from "./AsMuchAsThereIs";
@@ -41,6 +44,10 @@ export function BelowTheBowl({ question, answer, lines, choices, stale, dispatch
         <Fold label="Rest" title="While it rests" line={minuteWords(answer.rest.restMin)}>
           <div className="mt-2 max-w-[40rem]">
             <RestPicture rest={answer.rest} kitchenTempC={question.kitchenTempC} />
+            {!PURPOSE[question.purpose].dye &&
+              tintsOf(answer, question.kitchenTempC, question.head.strand).map((one) => (
+                <p key={one.dye}>{tintWords(one)}</p>
+              ))}
             {(answer.rest.dye || answer.rest.quick) && (
               <Link href="/colour" className="pressable inline-flex min-h-11 items-center">
                 what it will look like, and two bowls to one moment

@@ -150,6 +150,11 @@ export function ColourView({
           )}
         </div>
       )}
+      <p className="mt-8 max-w-[52rem] text-sm text-quiet">
+        Amla in the bowl keeps curl and takes henna a little cooler and browner; black tea or coffee as its liquid make
+        it a shade deeper; an iron pan blackens the paste and the skin, and hardly the hair. None of them makes it ready
+        sooner: that is acid and warmth.
+      </p>
     </div>
   );
 }

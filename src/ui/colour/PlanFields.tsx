@@ -3,7 +3,8 @@ import { DYES, HOWS, WORN_C, type ColourPlan, type DyeId, type How, type WornWar
 import { checkNumber } from "@/core/checkNumber";
 import type { LIMITS } from "@/core/limits";
 import { problemWords } from "@/words/problems";
-import { DYE_DOES, DYE_NAME, HOW_NAME, WORN_WARM_NAME } from "@/words/colour/sketch";
+import { DYE_DOES, HOW_NAME, WORN_WARM_NAME } from "@/words/colour/sketch";
+import { DYE_NAME } from "@/words/colour/dyeNames";
 import { useState } from "react";
 import { Field } from "../forms/Field";
 import { textOf, typed } from "../forms/typed";

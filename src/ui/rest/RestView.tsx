@@ -38,6 +38,7 @@ import { useEvents } from "../events/useEvents";
 import { Field } from "../forms/Field";
 import { Announced } from "../parts/Announced";
 import { Dabs } from "./Dabs";
+import { HowWarm } from "./HowWarm";
 import { Pieces, type Piece } from "./Pieces";
 import { RestChart, type RestCurve } from "./RestChart";
 import { TellMe } from "./TellMe";
@@ -69,14 +70,14 @@ export function RestView({ batch, packedEvents, rev, sheet, nightTempC, timeZone
     () => nightsOf({ kitchenTempC: kitchenC, nightTempC, timeZone }, mixedMs),
     [kitchenC, nightTempC, timeZone, mixedMs],
   );
-  const { moves, dabs } = state;
+  const { moves, dabs, gauges } = state;
   const going = useMemo(
-    () => dyeGoing(answer.rest, mixedMs, kitchenC, { moves, dabs, nights }),
-    [answer.rest, mixedMs, kitchenC, moves, dabs, nights],
+    () => dyeGoing(answer.rest, mixedMs, kitchenC, { moves, dabs, gauges, nights }),
+    [answer.rest, mixedMs, kitchenC, moves, dabs, gauges, nights],
   );
   const [openedMs] = useState(firstNow);
   const plannedMs = state.reachedMs.onHead ?? toCome(mixedMs + (sheet.onHeadMin - sheet.mixedMin) * 60_000, openedMs);
-  const window = restWindow(answer.rest, mixedMs, kitchenC, { moves, dabs, nights });
+  const window = restWindow(answer.rest, mixedMs, kitchenC, { moves, dabs, gauges, nights });
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-5 md:px-10">
       <p className="flex flex-wrap gap-x-6">
@@ -124,6 +125,15 @@ export function RestView({ batch, packedEvents, rev, sheet, nightTempC, timeZone
             closed={state.closedMs !== undefined}
             onHappen={happen}
           />
+        )}
+        {going && state.reachedMs.mixed !== undefined && state.closedMs === undefined && moves.length === 0 && (
+          <HowWarm onNote={(tempC) => happen({ kind: "gauged", tempC })} />
+        )}
+        {gauges.length > 0 && (
+          <p className="mt-1">
+            {gauges.map(({ tempC, atMs }) => `${momentWords(atMs, timeZone, nowMs)}: ${tempC} °C`).join(", ")} by a
+            thermometer; the times go by that.
+          </p>
         )}
       </section>
     </div>

@@ -1,20 +1,7 @@
 import type { ColourPlan, DyeId, How, Lab, Moment, Sketch, WornWarm } from "@/core/colour";
 import { kitchenNumber } from "../amounts";
+import { DYE_NAME } from "./dyeNames";
 
-export const DYE_NAME: Readonly<Record<DyeId, string>> = {
-  henna: "henna",
-  indigo: "indigo",
-  katam: "katam",
-  cassia: "cassia",
-  madder: "madder",
-  alkanet: "alkanet",
-  walnut: "walnut hull",
-  turmeric: "turmeric",
-  blackTea: "black tea",
-  coffee: "coffee",
-  hibiscus: "hibiscus",
-  beet: "beetroot",
-};
 /** What it really does, and how its colour comes. */
 export const DYE_DOES: Readonly<Record<DyeId, string>> = {
   henna: "colours for good; its colour comes with hours of rest",
