@@ -261,7 +261,17 @@ async function browsing() {
   const { kB, loaded } = await weigh(`/blend/${blends[0].id}`);
   report("first load of a saved blend's page, script, gzipped", kB, 210, "kB");
   report("first load of a saved blend's page, until the network rests", loaded, Infinity, "ms");
-  for (const path of ["/", "/shelf", "/heads", "/log", "/house", "/measure", "/practice", `/batches/${batches[0].id}`])
+  for (const path of [
+    "/",
+    "/shelf",
+    "/heads",
+    "/log",
+    "/house",
+    "/measure",
+    "/practice",
+    "/colour",
+    `/batches/${batches[0].id}`,
+  ])
     report(`… of ${path.split("/").slice(0, 2).join("/")}`, (await weigh(path)).kB, Infinity, "kB");
   await page.goto(`${base}/blend/${blends[0].id}`, { waitUntil: "networkidle" });
 
@@ -309,6 +319,29 @@ async function browsing() {
     });
   report("a frame while a slider of the plate moves, median", median(frames), 8, "ms");
   report("… slowest of 60", Math.max(...frames), Infinity, "ms");
+
+  const { going } = await (await page.request.get(`${base}/api/v1/now`)).json();
+  const dye = going.find(({ window }: { window?: { kind: string } }) => window?.kind === "dye");
+  await page.goto(`${base}/batches/${dye.batchId}/rest`, { waitUntil: "networkidle" });
+  await page.getByRole("button", { name: "What if it is put elsewhere?" }).click();
+  const dragged = await page
+    .getByRole("slider")
+    .first()
+    .evaluate(async (joint: HTMLElement) => {
+      joint.focus();
+      const out: number[] = [];
+      for (let i = 0; i < 60; i++) {
+        await new Promise((next) => requestAnimationFrame(next));
+        const start = performance.now();
+        const key = i % 2 ? "ArrowLeft" : "ArrowRight";
+        joint.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }));
+        await new Promise((next) => queueMicrotask(() => next(undefined)));
+        out.push(performance.now() - start);
+      }
+      return out;
+    });
+  report("a frame while a joint of the rest page moves, median (60 a second: 16)", median(dragged), 16, "ms");
+  report("… slowest of 60", Math.max(...dragged), Infinity, "ms");
   await browser.close();
 }
 
