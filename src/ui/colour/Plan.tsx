@@ -115,16 +115,16 @@ export function Plan({ name, plan, onChange, onDrop, head, headId, factor, kitch
         hours buys little; another round buys more.
       </p>
       <PlanFields plan={plan} onChange={onChange} />
-      {bowls && <Bowls bowls={bowls} plan={plan} headId={headId} {...when} />}
+      {bowls && <Bowls name={name} bowls={bowls} plan={plan} headId={headId} {...when} />}
     </section>
   );
 }
 
-interface BowlsProps extends Pick<PlanProps, "plan" | "headId" | "onHeadMs" | "timeZone" | "nowMs"> {
+interface BowlsProps extends Pick<PlanProps, "name" | "plan" | "headId" | "onHeadMs" | "timeZone" | "nowMs"> {
   readonly bowls: readonly PlannedBowl[];
 }
 /** What is mixed when, so that it comes to one moment. */
-function Bowls({ bowls, plan, headId, onHeadMs, timeZone, nowMs }: BowlsProps) {
+function Bowls({ name, bowls, plan, headId, onHeadMs, timeZone, nowMs }: BowlsProps) {
   if (onHeadMs === undefined) return null;
   const at = (min: number) => onHeadMs + min * 60_000;
   const steps = bowls.flatMap(({ lines, liquidMl, liquidC, mixedMin, onHeadMin, rinsedMin, stirredIn }, i) => {
@@ -149,7 +149,7 @@ function Bowls({ bowls, plan, headId, onHeadMs, timeZone, nowMs }: BowlsProps) {
   });
   const late = steps.some(({ ms }) => ms < nowMs);
   return (
-    <section aria-label="What is mixed when" className="flex flex-col gap-2">
+    <section aria-label={`${name}: what is mixed when`} className="flex flex-col gap-2">
       <h3>{bowls.length > 1 ? "Two bowls to one moment" : "The bowl"}</h3>
       <ol className="flex flex-col gap-1">
         {[...steps]
