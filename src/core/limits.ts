@@ -26,6 +26,7 @@ export const LIMITS = {
   dyeParts: { min: 0.05, max: 100 },
   dyeRounds: { min: 1, max: 12 },
   hoursOn: { min: 0.1, max: 24 },
+  leftInBowlG: { min: 0, max: 5000 },
   restMin: { min: 0, max: 2880 },
   targetYieldPa: { min: 2, max: 400 },
   longestCm: { min: 1, max: 200 },

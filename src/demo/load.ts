@@ -38,6 +38,7 @@ export async function emptyDatabase(): Promise<void> {
   for (const table of [
     "reading",
     "known_dye",
+    "head_session",
     "making",
     "stock_move",
     "jar_weighing",

@@ -11,7 +11,7 @@ import type { EventsInput, NewBatchInput } from "@/inputs/bookInput";
 import * as store from "@/store/batches";
 import { eventsAndRevs, insertEvents, listEvents, type NewEvent } from "@/store/events";
 import { findVersion, type StoredBlend } from "@/store/blends";
-import { findHead } from "@/store/heads";
+import { findHead, hairOf } from "@/store/heads";
 import type { Write } from "@/store/transaction";
 import { lookupOf, shelfOf } from "./shelf";
 import { answerOf } from "./paste";
@@ -74,8 +74,8 @@ export async function createBatch({ input, settings, deviceId, personId }: Asked
   const own =
     version.headId && version.headId !== head.id ? await findHead(write.householdId, version.headId) : undefined;
   const question = questionOn(
-    blendForHead(version.blend, own?.hair, head.hair),
-    head.hair,
+    blendForHead(version.blend, own && hairOf(own), hairOf(head)),
+    hairOf(head),
     settings.spoons,
     await shelfOf(write.householdId, write.trx),
   );

@@ -17,7 +17,7 @@ import {
 } from "@/core/paste";
 import { findBatch, madeLast } from "@/store/batches";
 import { findBlend, promisedBy } from "@/store/blends";
-import { listHeads } from "@/store/heads";
+import { hairOf, listHeads } from "@/store/heads";
 import { materialName } from "@/words/names";
 import { houseShelf } from "./houseShelf";
 import { house } from "./page";
@@ -123,7 +123,7 @@ function begun({ of = "", start, bowl, pour }: FirstWords): {
 }
 const MOST_AT_HAND = 12;
 
-function hairOf({ longest, hair }: FirstWords): Head {
+function hairSaid({ longest, hair }: FirstWords): Head {
   const [landmark, strands] = [LANDMARKS.find((one) => one === longest), STRAND_COUNTS.find((one) => one === hair)];
   return {
     ...PLAIN_HEAD,
@@ -152,7 +152,7 @@ export async function blendPageFor({
   const [heads, { shelf }] = await Promise.all([listHeads(household.id), houseShelf(found)]);
   const hairs = heads.map(({ hair }) => hair);
   const common = {
-    heads: heads.map(({ id, name, hair }) => ({ id, name, hair })),
+    heads: heads.map((one) => ({ id: one.id, name: one.name, hair: hairOf(one) })),
     spoons: settings.spoons,
     tomorrow: tomorrowAtTen(settings.timeZone),
   };
@@ -161,7 +161,12 @@ export async function blendPageFor({
     const saved = await findBlend(household.id, wanted);
     if (!saved) return undefined;
     const head = heads.find(({ id }) => id === saved.headId);
-    const start = { blend: saved.blend, name: saved.name, headId: head?.id ?? null, head: head?.hair ?? PLAIN_HEAD };
+    const start = {
+      blend: saved.blend,
+      name: saved.name,
+      headId: head?.id ?? null,
+      head: head ? hairOf(head) : PLAIN_HEAD,
+    };
     const tables = tablesFor([saved.blend], hairs, shelf);
     if (!blendId)
       return { ...common, tables, start: { ...start, name: `${saved.name}, a copy`.slice(0, LIMITS.nameChars.max) } };
@@ -178,7 +183,7 @@ export async function blendPageFor({
   if (batch) {
     const { head: then, spoons: _, own: __, learnt: ___, ...blend } = batch.question;
     const head = heads.find(({ id }) => id === (headId ?? batch.headId));
-    const hair = head?.hair ?? then;
+    const hair = head ? hairOf(head) : then;
     const name = head && head.id !== batch.headId ? `${batch.blendName} for ${head.name}` : batch.blendName;
     return {
       ...common,
@@ -203,7 +208,7 @@ export async function blendPageFor({
       blend: { ...blend, kitchenTempC: settings.kitchenTempC },
       name,
       headId: head?.id ?? null,
-      head: head?.hair ?? hairOf(from ?? {}),
+      head: head ? hairOf(head) : hairSaid(from ?? {}),
       ...(isWhen ? { whenText: from.at } : {}),
     },
   };

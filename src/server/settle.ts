@@ -10,7 +10,7 @@ import {
   type BatchState,
 } from "@/core/batch";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
-import { readingsOf, taughtDye } from "@/core/readings";
+import { readingsOf, sessionOf, taughtDye } from "@/core/readings";
 import { jarInUse } from "@/core/shelf";
 import { withdrawalsOf, ledgerDiff } from "@/core/stock";
 import * as batches from "@/store/batches";
@@ -19,6 +19,7 @@ import { importedAdditions, listEvents } from "@/store/events";
 import { listJars } from "@/store/jars";
 import * as projection from "@/store/projection";
 import { writeBowlReadings } from "@/store/readings";
+import { writeSession } from "@/store/sessions";
 import { changeLedger, ledgerOf } from "@/store/stock";
 import type { Write } from "@/store/transaction";
 
@@ -52,6 +53,7 @@ export async function settleBowl(
   if (moving === undefined || moving.length > 0) await settleStock(write, batchId, events, plan, moving);
   await settleReadings(write, batchId, events, plan);
   await settleDye(write, batchId, events, plan);
+  await settleSession(write, batchId, events, plan);
 }
 
 /** What a bowl was computed from and with. */
@@ -136,6 +138,13 @@ async function settleDye(write: Write, batchId: string, events: readonly BatchEv
   if (!events.some(({ payload }) => payload.kind === "dabbed")) return;
   const { question, answer } = await plan();
   await writeKnownDye(write, batchId, taughtDye(question, answer, events));
+}
+
+/** What weighing its rest says of its head. */
+async function settleSession(write: Write, batchId: string, events: readonly BatchEvent[], plan: Plan): Promise<void> {
+  if (!events.some(({ payload }) => payload.kind === "weighed")) return;
+  const { question, answer } = await plan();
+  await writeSession(write, batchId, sessionOf(question, answer, events));
 }
 
 /**

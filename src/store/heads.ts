@@ -1,7 +1,8 @@
 import type { Knex } from "knex";
-import type { Head } from "@/core/head";
+import { USUAL_KINDS, usualOf, type Head } from "@/core/head";
 import { v7 as uuid } from "uuid";
 import { database } from "./connection";
+import { listSessions, type StoredSession } from "./sessions";
 import { insertPerson } from "./persons";
 import type { Write } from "./transaction";
 
@@ -10,7 +11,12 @@ export interface StoredHead {
   readonly name: string;
   readonly rev: number;
   readonly hair: Head;
+  /** What its weighed bowls taught. */
+  readonly usual?: Head["usual"];
 }
+/** A head's hair with what was learnt of it, as bowls for it are computed. */
+export const hairOf = ({ hair, usual }: Pick<StoredHead, "hair" | "usual">): Head =>
+  usual ? { ...hair, usual } : hair;
 
 interface Row {
   id: string;
@@ -19,21 +25,33 @@ interface Row {
   hair: string;
 }
 const COLUMNS = ["id", "name", "rev", "hair"] as const;
-const fromRow = (row: Row): StoredHead => ({
-  id: row.id,
-  name: row.name,
-  rev: Number(row.rev),
-  hair: JSON.parse(row.hair),
-});
+const fromRow = (row: Row, sessions: readonly StoredSession[] = []): StoredHead => {
+  const usual = usualsOf(sessions.filter(({ headId }) => headId === row.id));
+  return {
+    id: row.id,
+    name: row.name,
+    rev: Number(row.rev),
+    hair: JSON.parse(row.hair),
+    ...(usual ? { usual } : {}),
+  };
+};
+function usualsOf(sessions: readonly StoredSession[]): Head["usual"] | undefined {
+  const kinds = USUAL_KINDS.filter((kind) => sessions.some((one) => one.kind === kind));
+  if (kinds.length === 0) return undefined;
+  return Object.fromEntries(kinds.map((kind) => [kind, usualOf(sessions.filter((one) => one.kind === kind))]));
+}
 
 export async function listHeads(householdId: string): Promise<StoredHead[]> {
-  const rows: Row[] = await database()("head")
-    .where({ household_id: householdId })
-    .whereNull("removed_at")
-    .orderBy("created_at")
-    .orderBy("id")
-    .select(...COLUMNS);
-  return rows.map(fromRow);
+  const [rows, sessions]: [Row[], StoredSession[]] = await Promise.all([
+    database()("head")
+      .where({ household_id: householdId })
+      .whereNull("removed_at")
+      .orderBy("created_at")
+      .orderBy("id")
+      .select(...COLUMNS),
+    listSessions(householdId),
+  ]);
+  return rows.map((row) => fromRow(row, sessions));
 }
 
 export async function findHead(
@@ -45,7 +63,7 @@ export async function findHead(
     .where({ household_id: householdId, id })
     .whereNull("removed_at")
     .first(...COLUMNS);
-  return row && fromRow(row);
+  return row && fromRow(row, await listSessions(householdId, knex));
 }
 
 /** Every head with what a book file keeps of it. */

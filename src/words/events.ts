@@ -53,6 +53,8 @@ export function eventWords(payload: BatchPayload, materialOf: (line: number) => 
       return `a dab on the palm: ${DAB_NAME[payload.mark]}`;
     case "gauged":
       return `it was ${roundTo(payload.tempC, 0.5)} °C in the bowl`;
+    case "weighed":
+      return `${roundTo(payload.leftG, 1)} g left in the bowl; ${payload.reached ? "it reached" : "it did not reach"}`;
     case "strandTested":
       return `a strand, ${kitchenNumber(payload.hoursOn)} h on: ${STRAND_NAME[payload.looks]}`;
     case "tended":

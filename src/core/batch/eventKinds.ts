@@ -25,6 +25,7 @@ import { strandTested, type StrandTested, type StrandTestedState } from "./event
 import { tended, type Tended, type TendedState } from "./events/tended";
 import { tested, type Tested, type TestedState } from "./events/tested";
 import { ticked, type Ticked, type TickedState } from "./events/ticked";
+import { weighed, type Weighed, type WeighedState } from "./events/weighed";
 
 export * from "./events/added";
 export * from "./events/again";
@@ -41,6 +42,7 @@ export * from "./events/strandTested";
 export * from "./events/tended";
 export * from "./events/tested";
 export * from "./events/ticked";
+export * from "./events/weighed";
 
 /** What can happen to a bowl. Events are only ever added; `withdrawn` takes one back without erasing it. */
 export type BatchPayload =
@@ -54,6 +56,7 @@ export type BatchPayload =
   | Gauged
   | StrandTested
   | Tended
+  | Weighed
   | Tested
   | Said
   | Reached
@@ -75,6 +78,7 @@ export interface BatchState
     GaugedState,
     StrandTestedState,
     TendedState,
+    WeighedState,
     SaidState,
     TestedState,
     SeenState,
@@ -95,6 +99,7 @@ export const emptyBowl = (): Folding<BatchState> => ({
   gauges: [],
   strandTests: [],
   tended: [],
+  session: undefined,
   lastWord: undefined,
   tests: [],
   seen: [],
@@ -119,6 +124,7 @@ export const EVENT_KINDS: {
   gauged,
   strandTested,
   tended,
+  weighed,
   tested,
   said,
   reached,

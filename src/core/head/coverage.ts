@@ -13,6 +13,7 @@ import {
 } from "./hair";
 import { PASTE_DENSITY } from "../flow";
 import { HAND_FACTOR, LEFT_IN_BOWL, PURPOSE, type PurposeId } from "./purpose";
+import { usualBand, usualKindOf, type Usual } from "./usual";
 
 /** How much paste a head takes for a purpose, and how that is made up. */
 export interface Coverage {
@@ -35,6 +36,12 @@ export interface Roots {
 /** A tape round the ponytail is read to 3 mm. Estimate. */
 const TAPE_CM = 0.3;
 const IN_THE_TAPE = exact(1, "a tape has the strands' thickness in it");
+
+/** The model's amount as a head's weighed bowls have it: her measures are in what they taught, and not added again. */
+function asWeighed(modelG: number, usual: Usual): Band {
+  const { low, mid, high } = usualBand(usual);
+  return { low: modelG * low, mid: modelG * mid, high: modelG * high };
+}
 
 const measured = (value: number, half: number): Uncertain => ({
   value,
@@ -117,5 +124,15 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     out[5] = covered;
     out[6] = coatOnLengthsMm(hand * load, pasteDensity, sectionMm, between);
   });
-  return { pasteG, scalpG, lengthsG, leftInBowlG, hairG, meanLengthCm, coatMm };
+  const own = head.usual?.[usualKindOf(purposeId)];
+  const weighed = (band: Band): Band => (own ? asWeighed(band.mid, own) : band);
+  return {
+    pasteG: weighed(pasteG),
+    scalpG: weighed(scalpG),
+    lengthsG: weighed(lengthsG),
+    leftInBowlG: weighed(leftInBowlG),
+    hairG,
+    meanLengthCm,
+    coatMm,
+  };
 }

@@ -1,4 +1,5 @@
 import { estimate, fromMemory, practice, type Figure } from "../figure";
+import type { Usual, UsualKind } from "./usual";
 
 export const STRAND_COUNTS = ["thin", "medium", "thick"] as const;
 export type StrandCount = (typeof STRAND_COUNTS)[number];
@@ -50,6 +51,8 @@ export interface Head {
   readonly treated?: readonly Treated[];
   /** Base level of colour on the hairdressers' scale, 1 black to 10 lightest blond; undefined where nobody said. */
   readonly baseLevel?: number;
+  /** What weighed bowls taught of how much it takes; worked out by the house and never sent. */
+  readonly usual?: Readonly<Partial<Record<UsualKind, Usual>>>;
 }
 
 /** A head nobody has described yet: the middle of everything, used until it is told otherwise. */

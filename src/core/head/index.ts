@@ -5,3 +5,4 @@ export * from "./hair";
 export * from "./liquids";
 export * from "./purpose";
 export * from "./sections";
+export * from "./usual";

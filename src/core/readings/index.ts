@@ -1,3 +1,4 @@
 export * from "./evidence";
 export * from "./readings";
 export * from "./taughtDye";
+export * from "./sessionOf";

@@ -12,7 +12,7 @@ import * as m010 from "./010_promised";
 import * as m011 from "./011_goods";
 import * as m012 from "./012_made";
 import * as m013 from "./013_makings";
-import * as m014 from "./014_dyes";
+import * as m014 from "./014_taught";
 
 const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "001_household": m001,
@@ -28,7 +28,7 @@ const MIGRATIONS: Readonly<Record<string, Knex.Migration>> = {
   "011_goods": m011,
   "012_made": m012,
   "013_makings": m013,
-  "014_dyes": m014,
+  "014_taught": m014,
 };
 
 const source: Knex.MigrationSource<string> = {

@@ -35,6 +35,7 @@ import { Feel } from "../blend/FeelAndOrder";
 import { Button } from "../parts/Button";
 import { opened } from "../parts/later";
 import { Sheet } from "../parts/Sheet";
+import { HowFar } from "./HowFar";
 import { DayAfter } from "./DayAfter";
 import { Aside } from "../events/Aside";
 import { doneOption } from "./doneOption";
@@ -291,6 +292,11 @@ export function BatchView({
             <WentIn planned={answer} made={made} state={state} closed={closed} onHappen={happen} />
             <FromShelf question={question} answer={answer} events={events} />
           </div>
+          {state.reachedMs.onHead !== undefined && (
+            <div className="print:hidden">
+              <HowFar madeG={(made.answer ?? answer).totalG.mid} state={state} closed={closed} onHappen={happen} />
+            </div>
+          )}
           {state.reachedMs.rinsed !== undefined && PURPOSE[question.purpose].dye && (
             <div className="print:hidden">
               <DayAfter

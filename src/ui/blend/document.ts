@@ -102,6 +102,8 @@ export function readingOf(material: Material | undefined, text: string): AmountR
     : parseAmount(text, !(material && HEAPS.includes(material.form)));
 }
 
+const unlearnt = ({ hair: { usual: _, ...hair }, ...rest }: DraftHead): DraftHead => ({ ...rest, hair });
+
 export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead): Head {
   return {
     ...hair,
@@ -259,7 +261,8 @@ export function edit(doc: BlendDocument, action: Edit): BlendDocument {
     case "set":
       return { ...doc, ...action.change };
     case "head":
-      return { ...doc, headId: action.headId, head: action.head };
+      // What was learnt of a head is nobody else's.
+      return { ...doc, headId: action.headId, head: action.headId === null ? unlearnt(action.head) : action.head };
     case "add": {
       const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
       return {

@@ -1,6 +1,6 @@
 "use client";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
+import { useMemo, useState, type ReactNode } from "react";
 import { checkHead, coverage, PURPOSES, wettingNeed, WETTINGS, type Head } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import type { StoredHead } from "@/store/heads";
@@ -31,8 +31,15 @@ function isHeadDraft(kept: unknown): kept is HeadDraft {
   }
 }
 
+interface HeadEditProps {
+  readonly saved?: StoredHead;
+  readonly start?: Head;
+  /** What stands under the picture of a head that is in the book. */
+  readonly children?: ReactNode;
+}
+
 /** One head: the picture, its fields, and what each purpose takes, while one types. */
-export function HeadEdit({ saved, start }: { saved?: StoredHead; start?: Head }) {
+export function HeadEdit({ saved, start, children }: HeadEditProps) {
   const router = useRouter();
   const [name, setName] = useState(saved?.name ?? "");
   const [draft, setDraft] = useState<DraftHead>(() => draftHead(saved?.hair ?? start));
@@ -43,12 +50,13 @@ export function HeadEdit({ saved, start }: { saved?: StoredHead; start?: Head })
   const usable = problems.length === 0;
   const [lastGood, setLastGood] = useState(hair);
   if (usable && JSON.stringify(hair) !== JSON.stringify(lastGood)) setLastGood(hair);
+  const known = useMemo(() => ({ ...lastGood, ...(saved?.usual ? { usual: saved.usual } : {}) }), [lastGood, saved]);
   const takes = useMemo(
     () => [
-      ...PURPOSES.map((purpose) => ({ name: PURPOSE_NAME[purpose], band: coverage(lastGood, purpose).pasteG })),
+      ...PURPOSES.map((purpose) => ({ name: PURPOSE_NAME[purpose], band: coverage(known, purpose).pasteG })),
       ...WETTINGS.map((id) => ({ name: WETTING_NAME[id], band: wettingNeed(lastGood, id).makeG })),
     ],
-    [lastGood],
+    [known, lastGood],
   );
   const problemAt = (field: string) => {
     const found = problems.find((problem) => problem.field === field);
@@ -90,6 +98,7 @@ export function HeadEdit({ saved, start }: { saved?: StoredHead; start?: Head })
         <div className="mx-auto max-w-[26rem]">
           <HeadPicture head={lastGood} text={hairWords(lastGood)} />
         </div>
+        {children}
       </div>
       <form
         className="flex flex-col gap-4"

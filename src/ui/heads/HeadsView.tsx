@@ -39,7 +39,9 @@ export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?
               <HeadPicture head={head.hair} text={`${head.name}: ${hairWords(head.hair)}`} />
               <span className="pressable block break-words font-say text-xl font-semibold">{head.name}</span>
               <span className="block">{hairWords(head.hair)}</span>
-              <span className="block text-sm text-quiet">{takesWords(head.hair)}</span>
+              <span className="block text-sm text-quiet">
+                {takesWords(head.usual ? { ...head.hair, usual: head.usual } : head.hair)}
+              </span>
             </Link>
           </li>
         ))}

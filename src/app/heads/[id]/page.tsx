@@ -1,6 +1,8 @@
 import { LANDMARKS, PLAIN_HEAD } from "@/core/head";
 import { house, idIn } from "@/server/page";
 import { findHead } from "@/store/heads";
+import { listSessions } from "@/store/sessions";
+import { WhatWeighingTaught } from "@/ui/heads/WhatWeighingTaught";
 import { HeadEdit } from "@/ui/heads/HeadEdit";
 import { gone } from "@/app/gone";
 
@@ -21,5 +23,15 @@ export default async function Page({ params, searchParams }: PageProps) {
   const found = await house();
   const head = found && (await findHead(found.household.id, id));
   if (!head) return gone("head", id);
-  return <HeadEdit key={head.rev} saved={head} />;
+  const sessions = (await listSessions(found.household.id)).filter(({ headId }) => headId === id);
+  return (
+    <HeadEdit key={head.rev} saved={head}>
+      <WhatWeighingTaught
+        sessions={sessions}
+        rev={found.household.rev}
+        timeZone={found.settings.timeZone}
+        nowMs={Date.now()}
+      />
+    </HeadEdit>
+  );
 }

@@ -1,7 +1,7 @@
 import type { Knex } from "knex";
 import { id, owned, within } from "./columns";
 
-/** What the dabs of a bowl say of the jar its dye came from; worked out from its events. */
+/** What a bowl taught, worked out from its events: its dabs of the jar its dye came from, its rest of its head. */
 export async function up(knex: Knex): Promise<void> {
   await owned(knex, "known_dye", (table) => {
     id(table, "batch_id").notNullable();
@@ -10,6 +10,15 @@ export async function up(knex: Knex): Promise<void> {
     within(table, "batch_id", "batch");
     within(table, "jar_id", "jar");
     table.index(["household_id", "batch_id"]);
+  });
+  await owned(knex, "head_session", (table) => {
+    id(table, "batch_id").notNullable();
+    id(table, "head_id").notNullable();
+    table.json("session").notNullable();
+    within(table, "batch_id", "batch");
+    within(table, "head_id", "head");
+    table.index(["household_id", "batch_id"]);
+    table.index(["household_id", "head_id"]);
   });
 }
 

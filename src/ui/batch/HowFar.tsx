@@ -1,0 +1,78 @@
+"use client";
+import { useState } from "react";
+import type { BatchPayload, BatchState } from "@/core/batch";
+import { checkNumber } from "@/core/checkNumber";
+import { gramWords } from "@/words/amounts";
+import { problemWords } from "@/words/problems";
+import { Field } from "../forms/Field";
+import { textOf, typed } from "../forms/typed";
+import { Button } from "../parts/Button";
+
+interface HowFarProps {
+  readonly madeG: number;
+  readonly state: BatchState;
+  readonly closed: boolean;
+  readonly onHappen: (payload: BatchPayload) => void;
+}
+
+/** What is left in the bowl once all is on, and whether it reached: what this head takes is learnt from it. */
+export function HowFar({ madeG, state: { session }, closed, onHappen }: HowFarProps) {
+  const [text, setText] = useState(session ? textOf(session.leftG) : "");
+  const leftG = typed(text);
+  const problem =
+    text.trim() === ""
+      ? undefined
+      : (checkNumber("leftG", leftG, "leftInBowlG") ??
+        (leftG > madeG
+          ? { field: "leftG", code: "tooLarge" as const, detail: { max: Math.round(madeG) } }
+          : undefined));
+  const ready = text.trim() !== "" && !problem;
+  const say = (reached: boolean) => ready && onHappen({ kind: "weighed", leftG, reached });
+  return (
+    <section aria-label="How far did it go?">
+      <h2>How far did it go?</h2>
+      {session && (
+        <p role="status">
+          {gramWords(session.leftG)} left of about {gramWords(madeG)};{" "}
+          {session.reached ? "it reached everywhere" : "it did not reach everywhere"}.{" "}
+          {!closed && (
+            <button
+              type="button"
+              className="pressable min-h-11"
+              onClick={() => onHappen({ kind: "withdrawn", eventId: session.eventId })}
+            >
+              take it back
+            </button>
+          )}
+        </p>
+      )}
+      {!closed && (
+        <>
+          <Field
+            label="Left in the bowl, weighed, g"
+            hint="Without the bowl. Nothing left is 0. The next bowl for this head goes by it."
+            problem={problem && problemWords(problem)}
+          >
+            {(a) => (
+              <input
+                {...a}
+                className="w-28"
+                inputMode="decimal"
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+              />
+            )}
+          </Field>
+          <div className="mt-2 flex flex-wrap gap-2">
+            <Button idle={!ready} onClick={() => say(true)}>
+              It reached everywhere
+            </Button>
+            <Button idle={!ready} onClick={() => say(false)}>
+              It did not reach
+            </Button>
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
