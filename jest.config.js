@@ -36,6 +36,7 @@ export default {
     {
       ...common,
       displayName: "database",
+      setupFilesAfterEnv: ["<rootDir>/checks/patience.ts"],
       roots: ["<rootDir>/src/store", "<rootDir>/src/server", "<rootDir>/src/demo"],
     },
   ],

@@ -7,7 +7,6 @@ import {
   asSeen,
   kindOf,
   mixingSteps,
-  restWindow,
   soakedMin,
   stepAtMs,
   stepNow,
@@ -24,7 +23,6 @@ import type { StoredBatch } from "@/store/batches";
 import { bandWords, liquidName, materialName, roundTo, totalWords } from "@/words";
 import { eventWords } from "@/words/events";
 import { nightsOf } from "@/words/nights";
-import { restLine } from "@/words/rest";
 import { lastTimeWords } from "@/words/lastTime";
 import { dateWords, dayWords, momentWords } from "@/words/times";
 import { Mixing } from "../blend/Mixing";
@@ -130,7 +128,6 @@ export function BatchView({
   const atMs = (min: number) => stepAtMs(min, batch.startsAtMs, sheet, answer, state);
   const mixedMs = state.reachedMs.mixed ?? atMs(sheet.mixedMin);
   const nights = nightsOf({ kitchenTempC: question.kitchenTempC, nightTempC, timeZone }, mixedMs);
-  const window = restWindow(answer.rest, mixedMs, question.kitchenTempC, { ...state, nights });
   const onHeadMs = atMs(sheet.mixedMin) + (sheet.onHeadMin - sheet.mixedMin) * 60_000;
   const dyes = answer.lines.some(({ materialId }) => findMaterial(materialId)?.tags.includes("dye"));
   const wordsOf = (payload: BatchPayload) =>
@@ -212,15 +209,6 @@ export function BatchView({
         </p>
       )}
       <KeptSays kept={kept} closed={closed} timeZone={timeZone} what="the bowl" />
-      {window.bestMs !== undefined && (
-        <p className="hidden print:block">
-          {restLine(
-            { readyMs: window.readyMs, bestMs: window.bestMs, untilMs: window.useByMs },
-            timeZone,
-            Math.min(nowMs, mixedMs),
-          )}
-        </p>
-      )}
       {lastTime && (
         <p className="max-w-[52rem] print:line-clamp-3 print:text-[8.5pt] print:leading-tight">
           <Link href={`/batches/${lastTime.id}`} className="pressable">
