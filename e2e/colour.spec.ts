@@ -96,7 +96,7 @@ test("henna with indigo to one moment: two plans beside each other, and both bow
   await page.getByRole("link", { name: "what a dye will look like" }).click();
   await expect(line(page)).toHaveText(/^What will it look like on /);
   await page.getByLabel("Whose hair").selectOption({ label: "Bertil" });
-  const plan = page.getByRole("region", { name: "The plan" });
+  const plan = page.getByRole("region", { name: "The plan", exact: true });
   await expect(plan.getByRole("status")).toContainText(/copper/);
   await plan.getByRole("button", { name: "Another dye with it" }).click();
   await expect(plan.getByRole("status")).not.toContainText(/copper/);
@@ -106,7 +106,7 @@ test("henna with indigo to one moment: two plans beside each other, and both bow
   await expect(plan.getByText("Indigo that waits for henna is spent before it goes on. Wet it last.")).toBeVisible();
   await plan.getByLabel("How they come together").selectOption("stirredIn");
   await page.getByRole("button", { name: "Beside another plan" }).click();
-  const other = page.getByRole("region", { name: "The other way" });
+  const other = page.getByRole("region", { name: "The other way", exact: true });
   await expect(other.getByLabel("How they come together")).toHaveValue("after");
   await other.getByLabel("Hours on").fill("100");
   await expect(other.getByText(/^This is too much; it ends at 24/)).toBeVisible();
@@ -114,8 +114,10 @@ test("henna with indigo to one moment: two plans beside each other, and both bow
   await expect(page).toHaveURL(/b=henna-1\.indigo-1_after_2_/);
   // The address is the plan: it comes back as it was.
   await page.reload();
-  await expect(page.getByRole("region", { name: "The other way" }).getByLabel("Hours on")).toHaveValue("2");
-  const one = page.getByRole("region", { name: "One way" });
+  await expect(page.getByRole("region", { name: "The other way", exact: true }).getByLabel("Hours on")).toHaveValue(
+    "2",
+  );
+  const one = page.getByRole("region", { name: "One way", exact: true });
   await one.getByRole("link", { name: /^make the bowl of indigo/ }).click();
   await expect(page).toHaveURL(/\/blend\?/);
   await expect(page.getByText(/on .*10:00/).first()).toBeVisible();
@@ -129,7 +131,7 @@ test("a strand tried first is kept with its bowl, with a picture, and moves the 
   const id = await hennaFor(request);
   await happened(request, id, 10, { kind: "reached", stage: "mixed" });
   await page.goto(`/colour?batch=${id}`);
-  const says = page.getByRole("region", { name: "The plan" });
+  const says = page.getByRole("region", { name: "The plan", exact: true });
   const span = () =>
     says
       .getByText(/^The grey strands may be anything from/)
@@ -169,7 +171,7 @@ test("metal salts under it are a stop until a strand was tried", async ({ page, 
   expect(answer.status(), await answer.text()).toBe(200);
   await page.goto(`/colour?head=${id}`);
   await expect(page.getByText("Stop: a strand first.")).toBeVisible();
-  await expect(page.getByRole("region", { name: "The plan" })).toHaveCount(0);
+  await expect(page.getByRole("region", { name: "The plan", exact: true })).toHaveCount(0);
   await page.getByRole("button", { name: "Show the sketch as it would be without that" }).click();
-  await expect(page.getByRole("region", { name: "The plan" })).toBeVisible();
+  await expect(page.getByRole("region", { name: "The plan", exact: true })).toBeVisible();
 });

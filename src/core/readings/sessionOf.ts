@@ -28,7 +28,9 @@ export function sessionOf(
   const { usual: _, ...byTheModel } = question.head;
   const { pasteG, leftInBowlG } = coverage(byTheModel, question.purpose, question.roots);
   const modelG = pasteG.mid - leftInBowlG.mid;
-  const usedG = (asMade(question, answer, state).answer ?? answer).totalG.mid - leftG;
+  // Where nobody noted what was poured, it was as planned.
+  const made = state.pouredMl > 0 ? (asMade(question, answer, state).answer ?? answer) : answer;
+  const usedG = made.totalG.mid - leftG;
   if (!(usedG >= LEAST_G) || !(modelG > 0)) return undefined;
   const lnRatio = Math.log(usedG / modelG);
   if (lnRatio < LIKELY.least || lnRatio > LIKELY.most) return undefined;

@@ -282,7 +282,12 @@ export function BatchView({
           </div>
           {state.reachedMs.onHead !== undefined && (
             <div className="print:hidden">
-              <HowFar madeG={(made.answer ?? answer).totalG.mid} state={state} closed={closed} onHappen={happen} />
+              <HowFar
+                madeG={(state.pouredMl > 0 ? (made.answer ?? answer) : answer).totalG.mid}
+                state={state}
+                closed={closed}
+                onHappen={happen}
+              />
             </div>
           )}
           {state.reachedMs.rinsed !== undefined && PURPOSE[question.purpose].dye && (
