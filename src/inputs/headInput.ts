@@ -30,12 +30,20 @@ import {
   type Shade,
   type StrandCount,
   type StrandSize,
+  type Traits,
+  TRAITS,
   TREATMENTS,
   type Treatment,
 } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import { IsId, IsText } from "./text";
 import { ListOf } from "./listOf";
+
+/** Any of a list, none twice. */
+const Some = (of: readonly string[]) => (target: object, key: string) => {
+  for (const decorate of [IsOptional(), IsIn(of, { each: true }), ArrayMaxSize(of.length), IsArray()])
+    decorate(target, key);
+};
 
 export class LongestInput {
   @IsOptional() @IsNumber() cm?: number;
@@ -52,6 +60,17 @@ export class HairAmountInput {
 export class TreatedInput {
   @IsIn(TREATMENTS) what!: Treatment;
   @IsOptional() @IsText("labelChars") @IsString() month?: string;
+}
+
+/** What more is known of a head; each may be left out. */
+export class TraitsInput {
+  @IsOptional() @IsIn(TRAITS.curl.of) curl?: (typeof TRAITS.curl.of)[number];
+  @IsOptional() @IsIn(TRAITS.porosity.of) porosity?: (typeof TRAITS.porosity.of)[number];
+  @IsOptional() @IsIn(TRAITS.usuallyWorn.of) usuallyWorn?: (typeof TRAITS.usuallyWorn.of)[number];
+  @Some(TRAITS.greyWhere.of) greyWhere?: (typeof TRAITS.greyWhere.of)[number][];
+  @Some(TRAITS.thinning.of) thinning?: (typeof TRAITS.thinning.of)[number][];
+  @Some(TRAITS.scalp.of) scalp?: (typeof TRAITS.scalp.of)[number][];
+  @Some(TRAITS.dislikes.of) dislikes?: (typeof TRAITS.dislikes.of)[number][];
 }
 
 export class HairInput {
@@ -75,6 +94,11 @@ export class HairInput {
   @ListOf(() => TreatedInput, LIMITS.treatedCount.max)
   treated?: TreatedInput[];
   @IsOptional() @IsNumber() baseLevel?: number;
+  @IsOptional() @Type(() => TraitsInput) @ValidateNested() @IsObject() traits?: TraitsInput;
+  @IsOptional() @IsNumber() shrinks?: number;
+  @IsOptional() @IsText("labelChars") @IsString() measuredOn?: string;
+  @IsOptional() @IsNumber() growthCmPerMonth?: number;
+  @IsOptional() @IsInt() washDay?: number;
 }
 
 /** Core head from what was sent: a measure wins over a word where both came. */
@@ -84,6 +108,7 @@ export function toHead(input: HairInput): Head {
   return {
     ...PLAIN_HEAD,
     ...given,
+    ...(input.traits ? { traits: saidOf(input.traits) } : {}),
     ...(input.treated
       ? { treated: input.treated.map(({ what, month }) => ({ what, ...(month ? { month } : {}) })) }
       : {}),
@@ -92,6 +117,10 @@ export function toHead(input: HairInput): Head {
       amount.ponytailCm !== undefined ? { ponytailCm: amount.ponytailCm } : { strands: amount.strands as StrandCount },
   };
 }
+
+/** Without what was left open. */
+const saidOf = (traits: TraitsInput): Traits =>
+  Object.fromEntries(Object.entries(traits).filter(([, said]) => said !== undefined)) as Traits;
 
 class Named {
   @IsText("nameChars") @IsString() name!: string;

@@ -5,7 +5,7 @@ import { shelfOf } from "./shelf";
 import { computePaste, type Layer } from "@/core/paste";
 import { grainOf, roundTo } from "@/words/amounts";
 import { listBlends } from "@/store/blends";
-import { listHeads } from "@/store/heads";
+import { hairOf, listHeads } from "@/store/heads";
 
 export interface BlendAndBowl {
   readonly id: string;
@@ -28,7 +28,7 @@ export async function blendsWithBowls(householdId: string, spoons: Spoons): Prom
   ]);
   return blends.flatMap(({ id, name, version, blend, headId }) => {
     const head = heads.find((one) => one.id === headId);
-    const result = computePaste(questionOn(blend, head?.hair ?? PLAIN_HEAD, spoons, shelf));
+    const result = computePaste(questionOn(blend, head ? hairOf(head) : PLAIN_HEAD, spoons, shelf));
     if (!result.ok) return [];
     const { layers, totalG, totalMl, head: takes } = result.value;
     return [

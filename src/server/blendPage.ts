@@ -1,6 +1,6 @@
 import { DateTime } from "luxon";
 import { dyeOf } from "@/core/colour";
-import { LANDMARKS, PLAIN_HEAD, PURPOSE, STRAND_COUNTS, type Head } from "@/core/head";
+import { LANDMARKS, PLAIN_HEAD, PURPOSE, regrowthMonths, STRAND_COUNTS, type Head } from "@/core/head";
 import { checkNumber } from "@/core/checkNumber";
 import { LIMITS } from "@/core/limits";
 import { findMaterial, type Material } from "@/core/material";
@@ -122,6 +122,9 @@ function begun({ of = "", start, bowl, pour }: FirstWords): {
   return { name: "", blend: { ...EMPTY, purpose, target: { word: PURPOSE[purpose].word }, lines } };
 }
 const MOST_AT_HAND = 12;
+/** Months of regrowth as the field takes them, to the half. */
+const rootMonths = (months: number): number =>
+  Math.min(LIMITS.rootMonths.max, Math.max(LIMITS.rootMonths.min, Math.round(2 * months) / 2));
 
 function hairSaid({ longest, hair }: FirstWords): Head {
   const [landmark, strands] = [LANDMARKS.find((one) => one === longest), STRAND_COUNTS.find((one) => one === hair)];
@@ -194,6 +197,7 @@ export async function blendPageFor({
   const { blend, name } = from ? begun(from) : { blend: EMPTY, name: "" };
   // Hair that was just described is not that of a head in the book.
   const head = from?.longest || from?.hair ? undefined : (heads.find(({ id }) => id === headId) ?? heads[0]);
+  const regrown = head && regrowthMonths(head.hair, new Date().toISOString().slice(0, 10));
   const isWhen = from?.at !== undefined && DateTime.fromISO(from.at).isValid;
   return {
     ...common,
@@ -205,7 +209,11 @@ export async function blendPageFor({
         }
       : {}),
     start: {
-      blend: { ...blend, kitchenTempC: settings.kitchenTempC },
+      blend: {
+        ...blend,
+        kitchenTempC: settings.kitchenTempC,
+        ...(regrown === undefined ? {} : { roots: { months: rootMonths(regrown), share: 1 } }),
+      },
       name,
       headId: head?.id ?? null,
       head: head ? hairOf(head) : hairSaid(from ?? {}),

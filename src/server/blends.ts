@@ -5,7 +5,7 @@ import { toBlend } from "@/inputs/pasteInput";
 import type { AcceptedInput, BlendChangeInput, NewBlendInput, RemovedInput, SaveBlendInput } from "@/inputs/bookInput";
 import * as store from "@/store/blends";
 import { lookupOf, shelfOf } from "./shelf";
-import { findHead, headOwner } from "@/store/heads";
+import { findHead, hairOf, headOwner } from "@/store/heads";
 import type { Write } from "@/store/transaction";
 import { notFound, overtaken, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
@@ -26,7 +26,7 @@ async function promiseOf(
 ): Promise<Promised | undefined> {
   const head = input.headId ? await findHead(write.householdId, input.headId, write.trx) : undefined;
   const shelf = await shelfOf(write.householdId, write.trx);
-  const question = questionOn(blend, head?.hair ?? PLAIN_HEAD, settings.spoons, shelf);
+  const question = questionOn(blend, head ? hairOf(head) : PLAIN_HEAD, settings.spoons, shelf);
   const answer = computePaste(question);
   return answer.ok ? promisedOf(question, answer.value) : undefined;
 }

@@ -2,7 +2,7 @@ import { readFile } from "node:fs/promises";
 import { PLAIN_HEAD } from "@/core/head";
 import { questionOn } from "@/core/shelf";
 import { findBlend } from "@/store/blends";
-import { findHead } from "@/store/heads";
+import { findHead, hairOf } from "@/store/heads";
 import { readBatch } from "./batches";
 import { batchBook, blendBook, headBook } from "./book/export";
 import { linesCsv } from "./formats/linesCsv";
@@ -51,7 +51,12 @@ export async function recipeFile({ household, settings, params }: Asked<object>)
   const saved = await findBlend(household.id, params.id);
   if (!saved) throw notFound();
   const head = saved.headId ? await findHead(household.id, saved.headId) : undefined;
-  const question = questionOn(saved.blend, head?.hair ?? PLAIN_HEAD, settings.spoons, await shelfAsOf(household));
+  const question = questionOn(
+    saved.blend,
+    head ? hairOf(head) : PLAIN_HEAD,
+    settings.spoons,
+    await shelfAsOf(household),
+  );
   const recipe = recipeOf(saved.name, answerOf(question), question);
   return fileOf(JSON.stringify(recipe, null, 2), "application/ld+json", "blend.jsonld");
 }

@@ -6,7 +6,7 @@ import { lookupOn, questionOn, type Shelf } from "@/core/shelf";
 import type { Spoons } from "@/core/measure";
 import { isUuid } from "@/core/text";
 import { listBlends } from "@/store/blends";
-import { listHeads } from "@/store/heads";
+import { hairOf, listHeads } from "@/store/heads";
 import type { Asked } from "./route";
 import type { Household } from "@/store/household";
 import { shelfAsOf } from "./shelf";
@@ -68,8 +68,8 @@ export async function gathering(
     const own = heads.find(({ id }) => id === saved.headId);
     const head = heads.find(({ id }) => id === headId) ?? own;
     const question = questionOn(
-      blendForHead(saved.blend, own?.hair, head?.hair ?? PLAIN_HEAD),
-      head?.hair ?? PLAIN_HEAD,
+      blendForHead(saved.blend, own && hairOf(own), head ? hairOf(head) : PLAIN_HEAD),
+      head ? hairOf(head) : PLAIN_HEAD,
       spoons,
       shelf,
     );

@@ -1,5 +1,5 @@
 import type { Knex } from "knex";
-import { USUAL_KINDS, usualOf, type Head } from "@/core/head";
+import { asGrown, USUAL_KINDS, usualOf, type Head } from "@/core/head";
 import { v7 as uuid } from "uuid";
 import { database } from "./connection";
 import { listSessions, type StoredSession } from "./sessions";
@@ -14,9 +14,11 @@ export interface StoredHead {
   /** What its weighed bowls taught. */
   readonly usual?: Head["usual"];
 }
-/** A head's hair with what was learnt of it, as bowls for it are computed. */
-export const hairOf = ({ hair, usual }: Pick<StoredHead, "hair" | "usual">): Head =>
-  usual ? { ...hair, usual } : hair;
+/** A head's hair as it is today, with what was learnt of it: what bowls are computed by. */
+export function hairOf({ hair, usual }: Pick<StoredHead, "hair" | "usual">, now = new Date()): Head {
+  const grown = asGrown(hair, now.toISOString().slice(0, 10));
+  return usual ? { ...grown, usual } : grown;
+}
 
 interface Row {
   id: string;

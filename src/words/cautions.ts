@@ -56,6 +56,21 @@ const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => st
     "Hot liquid scalds: 49 °C in minutes, 60 °C in seconds. Let the paste cool to hand-warm before it goes near a" +
     " scalp.",
   dustAsthma: () => "Asthma: let somebody else open and mix the powders, or wear a mask and wet them early.",
+  dislikesProtein: (things) => `This hair does not like protein, and ${things} brings it: less of it, or leave it out.`,
+  dislikesScent: (things) => `This head does not bear scent well: ${things} stays in the hair for a day or two.`,
+  dislikesOil: (things) => `This hair does not like oil: leave ${things} out, or keep it to the ends.`,
+  thinningDose: (things) =>
+    `Over thin places go lightly: ${things} in a thin coat, no rubbing, off sooner. Hair that thins quickly or in` +
+    " patches is for a doctor.",
+  flakyScalp: () =>
+    "Flakes and itch: rinse until nothing is left, and stop when it gets worse. What lasts for weeks is for a doctor.",
+  oilyScalp: () => "An oily scalp: keep the oil to the lengths.",
+  dryScalp: (things) => `A dry scalp: ${things} dries it more; shorter on, and something moist after.`,
+  lowPorosity: () =>
+    "Hair that takes water slowly: warm paste, a thin coat and a cap let more in; heavy oils stay on top.",
+  highPorosity: () =>
+    "Hair that drinks: it takes colour and water fast and lets them go; a cool, slightly sour last rinse and a little" +
+    " protein hold more.",
   stainsLightHair: (things) => `${things} can tint grey, blond or bleached hair. Try a strand first.`,
   essentialOil: () =>
     "Essential oils: 5–10 drops in the whole bowl at the most, never neat, and away from eyes, cats and small" +

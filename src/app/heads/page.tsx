@@ -1,6 +1,6 @@
 import { isUuid } from "@/core/text";
 import { house } from "@/server/page";
-import { listHeads, removedHead } from "@/store/heads";
+import { hairOf, listHeads, removedHead } from "@/store/heads";
 import { HeadsView } from "@/ui/heads/HeadsView";
 import { NoHouse } from "@/ui/today/NoHouse";
 
@@ -11,5 +11,6 @@ export default async function Page({ searchParams }: { searchParams: Promise<{ r
   if (!found) return <NoHouse />;
   const { removed } = await searchParams;
   const gone = isUuid(removed) ? await removedHead(found.household.id, removed) : undefined;
-  return <HeadsView heads={await listHeads(found.household.id)} gone={gone} />;
+  const heads = await listHeads(found.household.id);
+  return <HeadsView heads={heads.map((head) => ({ ...head, now: hairOf(head) }))} gone={gone} />;
 }

@@ -1,4 +1,4 @@
-import { PURPOSE, type Head, type PurposeId } from "../head";
+import { PURPOSE, type Head, type PurposeId, type TraitId } from "../head";
 import { isOrContains, type Material, type Tag } from "../material";
 import { CAUTION_RULES, type CautionLevel, type CautionRule, type Condition } from "./rules";
 
@@ -69,6 +69,8 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
   if (!over(essentialOilMl, condition.essentialOilOverMl) || !over(essentialShare, condition.essentialShareOver))
     return undefined;
   if (!over(harshShare, condition.harshShareOver) || !over(acidShare, condition.acidShareOver)) return undefined;
+  for (const [trait, wanted] of Object.entries(condition.trait ?? {}))
+    if (![s.head.traits?.[trait as TraitId] ?? []].flat().includes(wanted as never)) return undefined;
   if (condition.treated && !s.head.treated?.some(({ what }) => condition.treated?.includes(what))) return undefined;
   if (condition.restOverMin !== undefined && !((s.restMin ?? 0) > condition.restOverMin)) return undefined;
   if (condition.restUpToMin !== undefined && !((s.restMin ?? 0) <= condition.restUpToMin)) return undefined;

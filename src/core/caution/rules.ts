@@ -1,5 +1,13 @@
 import type { Source } from "../figure";
-import { LIGHT_FROM_GREY, LIGHT_SHADES, type Age, type Shade, type Treatment } from "../head";
+import {
+  LIGHT_FROM_GREY,
+  LIGHT_SHADES,
+  type Age,
+  type Shade,
+  type TraitId,
+  type TraitValue,
+  type Treatment,
+} from "../head";
 import type { Tag } from "../material";
 
 /** `stop`: do not go on before this is settled. `care`: do this. `note`: know this. */
@@ -24,6 +32,8 @@ export interface Condition {
   readonly harshShareOver?: number;
   /** Acid, as citric acid, is more than this share of the paste. */
   readonly acidShareOver?: number;
+  /** Something that is said of the head. */
+  readonly trait?: { readonly [K in TraitId]?: TraitValue };
   /** Any of these was put on the hair before. */
   readonly treated?: readonly Treatment[];
   /** A thing that bears one of these does not count: lemon juice is too sour to spoil. */
@@ -56,6 +66,8 @@ const OIL_SHARE = { adult: 0.01, teen: 0.005, stop: 0.03, harsh: 0.001, harshSto
 const ACID_SHARE = 0.03;
 const HARD_ON_HAIR: readonly Treatment[] = ["relaxer", "bleach", "perm", "boxDye"];
 const SAFETY = memory("Tisserand & Young, Essential Oil Safety, usual leave-on limits");
+
+const THIN_PLACES = ["hairline", "temples", "parting", "crown"] as const;
 
 /** Data, not branches: adding a caution is a row here and a sentence in `words/`. */
 export const CAUTION_RULES = [
@@ -147,6 +159,35 @@ export const CAUTION_RULES = [
     source: memory("egg white sets from 62 °C"),
   },
   { id: "eyes", level: "care", when: [{ tags: ["saponin", "acid"] }], source: PRACTICE },
+  {
+    id: "dislikesProtein",
+    level: "care",
+    when: [{ trait: { dislikes: "protein" }, tags: ["protein", "egg"] }],
+    source: PRACTICE,
+  },
+  {
+    id: "dislikesScent",
+    level: "care",
+    when: [{ trait: { dislikes: "scent" }, tags: ["essentialOil", "lingers"] }],
+    source: PRACTICE,
+  },
+  { id: "dislikesOil", level: "care", when: [{ trait: { dislikes: "oil" }, tags: ["oil"] }], source: PRACTICE },
+  {
+    id: "thinningDose",
+    level: "care",
+    when: THIN_PLACES.map((thinning) => ({ trait: { thinning }, tags: ["dye", "drying", "essentialOil", "irritant"] })),
+    source: PRACTICE,
+  },
+  {
+    id: "flakyScalp",
+    level: "note",
+    when: [{ trait: { scalp: "flakes" } }, { trait: { scalp: "itch" } }],
+    source: PRACTICE,
+  },
+  { id: "oilyScalp", level: "note", when: [{ trait: { scalp: "oily" }, tags: ["oil"] }], source: PRACTICE },
+  { id: "dryScalp", level: "note", when: [{ trait: { scalp: "dry" }, tags: ["drying", "clay"] }], source: PRACTICE },
+  { id: "lowPorosity", level: "note", when: [{ trait: { porosity: "low" } }], source: PRACTICE },
+  { id: "highPorosity", level: "note", when: [{ trait: { porosity: "high" } }], source: PRACTICE },
   { id: "irritant", level: "care", when: [{ tags: ["irritant"] }], source: PRACTICE },
   { id: "indigo", level: "note", when: [{ tags: ["indigo"] }], source: PRACTICE },
   { id: "aloeLatex", level: "note", when: [{ tags: ["aloe"] }], source: PRACTICE },

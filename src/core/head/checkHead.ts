@@ -3,6 +3,8 @@ import { checkNumber } from "../checkNumber";
 import { LIMITS } from "../limits";
 import type { Problem } from "../problem";
 import { checkText } from "../text";
+import { dayNumber } from "../day";
+import { TRAITS, type TraitId } from "./traits";
 import { AGES, CUTS, LANDMARKS, SHADES, STRAND_COUNTS, STRAND_SIZES, TREATMENTS, type Head } from "./hair";
 
 /** Every problem with a head, with paths below `field`. */
@@ -32,5 +34,15 @@ export function checkHead(head: Head, field = "head"): Problem[] {
   });
   if ((head.treated ?? []).length > LIMITS.treatedCount.max)
     problems.push({ field: `${field}.treated`, code: "tooMany", detail: { max: LIMITS.treatedCount.max } });
+  for (const [trait, said] of Object.entries(head.traits ?? {})) {
+    const known = Object.hasOwn(TRAITS, trait) ? TRAITS[trait as TraitId] : undefined;
+    if (!known) problems.push({ field: `${field}.traits.${trait.slice(0, 20)}`, code: "unknownField" });
+    else if (known.many !== Array.isArray(said)) choice(`traits.${trait}`, undefined, known.of);
+    else for (const one of [said].flat()) choice(`traits.${trait}`, one, known.of);
+  }
+  for (const name of ["shrinks", "growthCmPerMonth", "washDay"] as const)
+    if (head[name] !== undefined) problems.push(checkNumber(`${field}.${name}`, head[name], name));
+  if (head.measuredOn !== undefined && dayNumber(head.measuredOn) === undefined)
+    problems.push({ field: `${field}.measuredOn`, code: "notADay" });
   return problems.filter((problem) => problem !== undefined);
 }

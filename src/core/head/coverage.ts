@@ -13,6 +13,7 @@ import {
 } from "./hair";
 import { PASTE_DENSITY } from "../flow";
 import { HAND_FACTOR, LEFT_IN_BOWL, PURPOSE, type PurposeId } from "./purpose";
+import { MOST_SHRUNK, WORN_TAKES } from "./traits";
 import { usualBand, usualKindOf, type Usual } from "./usual";
 
 /** How much paste a head takes for a purpose, and how that is made up. */
@@ -36,6 +37,12 @@ export interface Roots {
 /** A tape round the ponytail is read to 3 mm. Estimate. */
 const TAPE_CM = 0.3;
 const IN_THE_TAPE = exact(1, "a tape has the strands' thickness in it");
+
+/** A length that is seen in coils, stretched out. */
+const stretched = ({ value, low, high }: Uncertain, shrinks = 0): Uncertain => {
+  const by = 1 / (1 - Math.min(MOST_SHRUNK, Math.max(0, shrinks)));
+  return { value: value * by, low: low * by, high: high * by };
+};
 
 /** The model's amount as a head's weighed bowls have it: her measures are in what they taught, and not added again. */
 function asWeighed(modelG: number, usual: Usual): Band {
@@ -65,7 +72,7 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
   const longest: Uncertain =
     "cm" in head.longest
       ? { value: head.longest.cm, low: head.longest.cm * 0.95, high: head.longest.cm * 1.05 }
-      : LANDMARK_CM[head.longest.landmark];
+      : stretched(LANDMARK_CM[head.longest.landmark], head.shrinks);
   const [round, bulk]: readonly [Uncertain, Uncertain] =
     "ponytailCm" in head.amount
       ? [measured(head.amount.ponytailCm, TAPE_CM), IN_THE_TAPE]
@@ -84,6 +91,7 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     purpose.loadGPerG,
     LEFT_IN_BOWL,
     HAND_FACTOR,
+    WORN_TAKES[head.traits?.usuallyWorn ?? "loose"],
     PASTE_DENSITY,
     GROWTH_CM_PER_MONTH,
     SECTION_MM,
@@ -103,6 +111,7 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
       load,
       left,
       hand,
+      worn,
       pasteDensity,
       growth,
       sectionMm,
@@ -114,7 +123,7 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     const share = onRoots ? roots.share : 1;
     const hair = areaCm2 * density * covered * share;
     const onScalp = hand * scalp * share * (film / 10) * pasteDensity;
-    const onLengths = hand * load * hair;
+    const onLengths = hand * load * worn * hair;
     const onHead = onScalp + onLengths;
     out[0] = onHead * (1 + left);
     out[1] = onScalp;
@@ -122,7 +131,7 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     out[3] = onHead * left;
     out[4] = hair;
     out[5] = covered;
-    out[6] = coatOnLengthsMm(hand * load, pasteDensity, sectionMm, between);
+    out[6] = coatOnLengthsMm(hand * load * worn, pasteDensity, sectionMm, between);
   });
   const own = head.usual?.[usualKindOf(purposeId)];
   const weighed = (band: Band): Band => (own ? asWeighed(band.mid, own) : band);

@@ -1,4 +1,5 @@
 import { estimate, fromMemory, practice, type Figure } from "../figure";
+import type { Traits } from "./traits";
 import type { Usual, UsualKind } from "./usual";
 
 export const STRAND_COUNTS = ["thin", "medium", "thick"] as const;
@@ -51,6 +52,15 @@ export interface Head {
   readonly treated?: readonly Treated[];
   /** Base level of colour on the hairdressers' scale, 1 black to 10 lightest blond; undefined where nobody said. */
   readonly baseLevel?: number;
+  /** What more is known of it. */
+  readonly traits?: Traits;
+  /** Share of its length that it hides when it hangs by itself, 0–0.8; lengths by a landmark are seen so. */
+  readonly shrinks?: number;
+  /** The day its length was measured, ISO, from which on it grows; and cm a month, where that is known. */
+  readonly measuredOn?: string;
+  readonly growthCmPerMonth?: number;
+  /** The day of the week it is washed, 1 Monday to 7. */
+  readonly washDay?: number;
   /** What weighed bowls taught of how much it takes; worked out by the house and never sent. */
   readonly usual?: Readonly<Partial<Record<UsualKind, Usual>>>;
 }

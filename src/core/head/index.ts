@@ -4,5 +4,7 @@ export * from "./coverage";
 export * from "./hair";
 export * from "./liquids";
 export * from "./purpose";
+export * from "./grown";
 export * from "./sections";
+export * from "./traits";
 export * from "./usual";

@@ -1,6 +1,6 @@
 import { practice, type Figure } from "../figure";
 import type { AgeTest, Family, Keeping, Material } from "../material";
-import { monthsBetween, monthsOn } from "./day";
+import { monthsBetween, monthsOn } from "../day";
 import type { Jar } from "./jar";
 
 const months = (value: number, low: number, high: number) => practice(value, low, high, "what shops and makers give");

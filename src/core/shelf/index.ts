@@ -1,5 +1,5 @@
 export * from "./age";
-export * from "./day";
+export * from "../day";
 export * from "./jar";
 export * from "./ownThing";
 export * from "./shelf";

@@ -5,7 +5,7 @@ import { HEAPS, type KnownOfDye, type Material } from "../material";
 import { spoonMl, type Spoons } from "../measure";
 import type { Problem } from "../problem";
 import { checkText } from "../text";
-import { dayNumber } from "./day";
+import { dayNumber } from "../day";
 
 export const WEIGHED_BY = ["tsp", "tbsp", "cup"] as const;
 /** So many level spoons of a jar, weighed. */

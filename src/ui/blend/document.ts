@@ -12,7 +12,7 @@ import {
   type TargetWord,
 } from "@/core/paste";
 import { type Role } from "@/core/balance";
-import { textOf, typed } from "../forms/typed";
+import { textOf, typed, typedCm } from "../forms/typed";
 
 /** A line as it stands in the form: the amount as typed. */
 export interface DraftLine {
@@ -108,10 +108,14 @@ export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead):
   return {
     ...hair,
     longest:
-      by.length === "cm" ? { cm: typed(cmText) } : "landmark" in hair.longest ? hair.longest : { landmark: "shoulder" },
+      by.length === "cm"
+        ? { cm: typedCm(cmText) }
+        : "landmark" in hair.longest
+          ? hair.longest
+          : { landmark: "shoulder" },
     amount:
       by.amount === "ponytail"
-        ? { ponytailCm: typed(ponytailText) }
+        ? { ponytailCm: typedCm(ponytailText) }
         : "strands" in hair.amount
           ? hair.amount
           : { strands: "medium" },

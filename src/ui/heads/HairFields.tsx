@@ -17,6 +17,7 @@ import { typed } from "../forms/typed";
 import { hairWords } from "@/words/hair";
 import { AllergyPicker } from "./AllergyPicker";
 import { HeadPicture } from "./HeadPicture";
+import { MoreAboutIt } from "./MoreAboutIt";
 import { Treatments } from "./Treatments";
 
 interface HairFieldsProps {
@@ -99,7 +100,7 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
         )}
       </Field>
       {by.length === "cm" ? (
-        <Field label="cm, longest" problem={problemAt(`${path}.longest.cm`)}>
+        <Field label="cm, longest" hint="Or in inches: 14 in." problem={problemAt(`${path}.longest.cm`)}>
           {(attributes) => (
             <input
               {...attributes}
@@ -195,6 +196,12 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
           </select>
         )}
       </Field>
+      <MoreAboutIt
+        hair={hair}
+        byTape={by.length === "cm"}
+        onChange={set}
+        problemAt={(at) => problemAt(`${path}.${at}`)}
+      />
       <div className="col-span-2 flex flex-wrap gap-x-5">
         {tick("soreScalp", "sore scalp")}
         {tick("asthma", "asthma")}

@@ -1,14 +1,23 @@
 "use client";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
+import type { Head } from "@/core/head";
 import type { StoredHead } from "@/store/heads";
 import { hairWords, takesWords } from "@/words/hair";
 import { PutBack } from "../parts/PutBack";
 import { HeadPicture } from "./HeadPicture";
 import { Lengths } from "./Lengths";
 
+interface HeadsViewProps {
+  readonly heads: readonly (StoredHead & {
+    /** Its hair as it is today. */
+    readonly now: Head;
+  })[];
+  readonly gone?: StoredHead;
+}
+
 /** Whose hair, and what does it take: heads from behind, side by side at one scale. */
-export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?: StoredHead }) {
+export function HeadsView({ heads, gone }: HeadsViewProps) {
   const router = useRouter();
   return (
     <div className="mx-auto max-w-[82rem] px-4 pt-6 md:px-10">
@@ -36,12 +45,10 @@ export function HeadsView({ heads, gone }: { heads: readonly StoredHead[]; gone?
         {heads.map((head) => (
           <li key={head.id}>
             <Link href={`/heads/${head.id}`} className="group block">
-              <HeadPicture head={head.hair} text={`${head.name}: ${hairWords(head.hair)}`} />
+              <HeadPicture head={head.now} text={`${head.name}: ${hairWords(head.now)}`} />
               <span className="pressable block break-words font-say text-xl font-semibold">{head.name}</span>
-              <span className="block">{hairWords(head.hair)}</span>
-              <span className="block text-sm text-quiet">
-                {takesWords(head.usual ? { ...head.hair, usual: head.usual } : head.hair)}
-              </span>
+              <span className="block">{hairWords(head.now)}</span>
+              <span className="block text-sm text-quiet">{takesWords(head.now)}</span>
             </Link>
           </li>
         ))}

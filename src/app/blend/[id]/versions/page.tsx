@@ -5,7 +5,7 @@ import { questionOn } from "@/core/shelf";
 import { shelfOf } from "@/server/shelf";
 import { house, idIn } from "@/server/page";
 import { listVersions } from "@/store/blends";
-import { listHeads } from "@/store/heads";
+import { hairOf, listHeads } from "@/store/heads";
 import { VersionsView } from "@/ui/blend/VersionsView";
 
 export const metadata = { title: "Versions" };
@@ -24,9 +24,9 @@ export default async function Page({
   if (!found || versions.length === 0) notFound();
   const shelf = await shelfOf(found.household.id);
   const bowls = versions.map(({ blend, headId }) => {
-    const result = computePaste(
-      questionOn(blend, heads.find(({ id }) => id === headId)?.hair ?? PLAIN_HEAD, found.settings.spoons, shelf),
-    );
+    const head = heads.find(({ id }) => id === headId);
+    const hair = head ? hairOf(head) : PLAIN_HEAD;
+    const result = computePaste(questionOn(blend, hair, found.settings.spoons, shelf));
     return result.ok ? { layers: result.value.layers, totalMl: result.value.totalMl } : undefined;
   });
   return (
