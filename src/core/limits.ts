@@ -36,6 +36,8 @@ export const LIMITS = {
   shrinks: { min: 0, max: 0.8 },
   growthCmPerMonth: { min: 0, max: 3 },
   washDay: { min: 1, max: 7 },
+  shedHairs: { min: 0, max: 3000 },
+  headNotes: { min: 0, max: 60 },
   treatedCount: { min: 0, max: 12 },
   rootShare: { min: 0.05, max: 1 },
   rootMonths: { min: 0.5, max: 24 },

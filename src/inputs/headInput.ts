@@ -73,6 +73,15 @@ export class TraitsInput {
   @Some(TRAITS.dislikes.of) dislikes?: (typeof TRAITS.dislikes.of)[number][];
 }
 
+export class ShedInput {
+  @IsText("labelChars") @IsString() on!: string;
+  @IsNumber() hairs!: number;
+}
+export class TrialInput {
+  @IsText("labelChars") @IsString() what!: string;
+  @IsText("labelChars") @IsString() from!: string;
+}
+
 export class HairInput {
   @Type(() => LongestInput) @ValidateNested() @IsObject() @IsDefined() longest!: LongestInput;
   @Type(() => HairAmountInput) @ValidateNested() @IsObject() @IsDefined() amount!: HairAmountInput;
@@ -99,6 +108,8 @@ export class HairInput {
   @IsOptional() @IsText("labelChars") @IsString() measuredOn?: string;
   @IsOptional() @IsNumber() growthCmPerMonth?: number;
   @IsOptional() @IsInt() washDay?: number;
+  @IsOptional() @ListOf(() => ShedInput, LIMITS.headNotes.max) shed?: ShedInput[];
+  @IsOptional() @ListOf(() => TrialInput, LIMITS.headNotes.max) trials?: TrialInput[];
 }
 
 /** Core head from what was sent: a measure wins over a word where both came. */
@@ -112,6 +123,8 @@ export function toHead(input: HairInput): Head {
     ...(input.treated
       ? { treated: input.treated.map(({ what, month }) => ({ what, ...(month ? { month } : {}) })) }
       : {}),
+    ...(input.shed ? { shed: input.shed.map(({ on, hairs }) => ({ on, hairs })) } : {}),
+    ...(input.trials ? { trials: input.trials.map(({ what, from }) => ({ what, from })) } : {}),
     longest: longest.cm !== undefined ? { cm: longest.cm } : { landmark: longest.landmark as Landmark },
     amount:
       amount.ponytailCm !== undefined ? { ponytailCm: amount.ponytailCm } : { strands: amount.strands as StrandCount },

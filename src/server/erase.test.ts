@@ -28,13 +28,21 @@ test("a person erased: nothing of theirs is left anywhere, and every sum is as i
     await updateHead(write, {
       id: headId,
       name: secret,
-      hair: { ...PLAIN_HEAD, pregnant: true, allergies: ["honey"] },
+      hair: {
+        ...PLAIN_HEAD,
+        pregnant: true,
+        allergies: ["honey"],
+        traits: { thinning: ["crown"], usuallyWorn: "braids" },
+        shed: [{ on: "2026-01-01", hairs: 90 }],
+        trials: [{ what: `${secret} without oil`, from: "2026-01-01" }],
+      },
       baseRev: rev,
     });
     const events = [
       { kind: "poured", ml: 120 },
       { kind: "noted", text: `${secret} itched` },
       { kind: "marked", mark: "soft", value: 4 },
+      { kind: "strandTested", hoursOn: 2, looks: "alike", photo: `data:image/jpeg;base64,${btoa(secret)}` },
     ] as const;
     await insertEvents(
       write,
@@ -68,9 +76,12 @@ test("a person erased: nothing of theirs is left anywhere, and every sum is as i
   for (const table of ["person", "head", "device", "batch", "batch_event", "batch_term"]) {
     const rows = await database()(table).where({ household_id: householdId });
     expect(JSON.stringify(rows).toLowerCase()).not.toContain(secret.toLowerCase());
+    expect(JSON.stringify(rows)).not.toContain(btoa(secret).slice(0, 12));
+    expect(JSON.stringify(rows)).not.toContain("crown");
   }
   const after = await readBatch(householdId, batchId);
-  expect(after.state).toEqual({ ...before.state, notes: [] });
+  const strandTests = before.state.strandTests.map(({ photo: _, ...rest }) => rest);
+  expect(after.state).toEqual({ ...before.state, notes: [], strandTests });
   expect(after.batch.answer.totalG).toEqual(before.batch.answer.totalG);
   expect(after.batch.question.lines).toEqual(before.batch.question.lines);
   expect(after.batch.question.head).toMatchObject({

@@ -16,8 +16,10 @@ import type { Asked } from "./route";
 import { settleLists } from "./settle";
 
 /** What of a head is about the person and not the arithmetic. */
-const blanked = (hair: Head): Head => ({
+const blanked = ({ traits, shed: _, trials: __, washDay: ___, ...hair }: Head): Head => ({
   ...hair,
+  // How it is worn is in the amounts.
+  ...(traits?.usuallyWorn ? { traits: { usuallyWorn: traits.usuallyWorn } } : {}),
   age: "adult",
   pregnant: false,
   soreScalp: false,

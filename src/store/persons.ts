@@ -76,24 +76,33 @@ export async function blankPerson({ trx, householdId, rev }: Write, id: string):
   return trx("head").where({ household_id: householdId, person_id: id }).pluck("id");
 }
 
-/** Blanks what a person wrote, and what was noted on batches for their heads. Answers the batches that this changed. */
+/** Blanks what a person wrote, and what was noted and pictured on batches for their heads. Answers the batches that this changed. */
 export async function blankNotes(
   { trx, householdId }: Write,
   personId: string,
   headIds: readonly string[],
 ): Promise<string[]> {
-  const noted = () =>
+  const theirs = (kind: string) =>
     trx("batch_event as e")
       .join("batch as b", "b.id", "e.batch_id")
       .where("e.household_id", householdId)
-      .andWhere("e.kind", "noted")
+      .andWhere("e.kind", kind)
       .andWhere((any) => any.where("e.person_id", personId).orWhereIn("b.head_id", [...headIds]));
-  const batchIds: string[] = await noted().distinct("b.id").pluck("b.id");
-  const eventIds: string[] = await noted().pluck("e.id");
+  const batchIds: string[] = await theirs("noted").distinct("b.id").pluck("b.id");
+  const eventIds: string[] = await theirs("noted").pluck("e.id");
   if (eventIds.length > 0)
     await trx("batch_event")
       .where({ household_id: householdId })
       .whereIn("id", eventIds)
       .update({ payload: JSON.stringify({ kind: "noted", text: "" }) });
+  // A picture of a strand is somebody's; how it looked beside the sketch stays.
+  const pictures: { id: string; payload: string }[] = await theirs("strandTested").select("e.id", "e.payload");
+  for (const { id, payload } of pictures) {
+    const { photo, ...rest } = JSON.parse(payload) as { photo?: string };
+    if (photo !== undefined)
+      await trx("batch_event")
+        .where({ household_id: householdId, id })
+        .update({ payload: JSON.stringify(rest) });
+  }
   return batchIds;
 }

@@ -44,5 +44,16 @@ export function checkHead(head: Head, field = "head"): Problem[] {
     if (head[name] !== undefined) problems.push(checkNumber(`${field}.${name}`, head[name], name));
   if (head.measuredOn !== undefined && dayNumber(head.measuredOn) === undefined)
     problems.push({ field: `${field}.measuredOn`, code: "notADay" });
+  (head.shed ?? []).forEach(({ on, hairs }, i) => {
+    if (dayNumber(on) === undefined) problems.push({ field: `${field}.shed.${i}.on`, code: "notADay" });
+    problems.push(checkNumber(`${field}.shed.${i}.hairs`, hairs, "shedHairs"));
+  });
+  (head.trials ?? []).forEach(({ what, from }, i) => {
+    problems.push(checkText(`${field}.trials.${i}.what`, what, "labelChars"));
+    if (dayNumber(from) === undefined) problems.push({ field: `${field}.trials.${i}.from`, code: "notADay" });
+  });
+  for (const name of ["shed", "trials"] as const)
+    if ((head[name] ?? []).length > LIMITS.headNotes.max)
+      problems.push({ field: `${field}.${name}`, code: "tooMany", detail: { max: LIMITS.headNotes.max } });
   return problems.filter((problem) => problem !== undefined);
 }

@@ -33,6 +33,17 @@ export interface Treated {
   readonly month?: string;
 }
 
+export interface ShedCount {
+  /** ISO day. */
+  readonly on: string;
+  readonly hairs: number;
+}
+export interface Trial {
+  readonly what: string;
+  /** ISO day on which it was begun. */
+  readonly from: string;
+}
+
 /** Somebody's hair and what to mind about them. Lengths in cm. */
 export interface Head {
   readonly longest: { readonly cm: number } | { readonly landmark: Landmark };
@@ -61,6 +72,10 @@ export interface Head {
   readonly growthCmPerMonth?: number;
   /** The day of the week it is washed, 1 Monday to 7. */
   readonly washDay?: number;
+  /** Hairs counted in the comb and the drain on a wash day. */
+  readonly shed?: readonly ShedCount[];
+  /** What is tried for three months before it is judged. */
+  readonly trials?: readonly Trial[];
   /** What weighed bowls taught of how much it takes; worked out by the house and never sent. */
   readonly usual?: Readonly<Partial<Record<UsualKind, Usual>>>;
 }

@@ -7,4 +7,5 @@ export * from "./purpose";
 export * from "./grown";
 export * from "./sections";
 export * from "./traits";
+export * from "./trials";
 export * from "./usual";

@@ -14,6 +14,7 @@ import { OfferedDraft } from "../forms/OfferedDraft";
 import { Sides } from "../forms/Sides";
 import { useWrite } from "../forms/useWrite";
 import { useDraft } from "../forms/useDraft";
+import { CountsAndTrials } from "./CountsAndTrials";
 import { HairFields } from "./HairFields";
 import { HeadPicture } from "./HeadPicture";
 
@@ -98,7 +99,7 @@ export function HeadEdit({ saved, start, children }: HeadEditProps) {
         <div className="mx-auto max-w-[26rem]">
           <HeadPicture head={lastGood} text={hairWords(lastGood)} />
         </div>
-        {children}
+        <div className="mt-6 flex flex-col gap-6">{children}</div>
       </div>
       <form
         className="flex flex-col gap-4"
@@ -125,6 +126,12 @@ export function HeadEdit({ saved, start, children }: HeadEditProps) {
           )}
         </Field>
         <HairFields head={draft} path="hair" problemAt={problemAt} onChange={setDraft} />
+        {saved && (
+          <CountsAndTrials
+            hair={draft.hair}
+            onChange={(change) => setDraft({ ...draft, hair: { ...draft.hair, ...change } })}
+          />
+        )}
         <section aria-label="What it takes">
           <h2>What it takes</h2>
           <dl className={usable ? "" : "opacity-50"}>

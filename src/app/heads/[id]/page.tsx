@@ -1,12 +1,16 @@
 import { LANDMARKS, PLAIN_HEAD } from "@/core/head";
 import { house, idIn } from "@/server/page";
 import { findHead } from "@/store/heads";
+import { listBatches } from "@/store/log";
 import { listSessions } from "@/store/sessions";
+import { WhatWentOn } from "@/ui/heads/WhatWentOn";
 import { WhatWeighingTaught } from "@/ui/heads/WhatWeighingTaught";
 import { HeadEdit } from "@/ui/heads/HeadEdit";
 import { gone } from "@/app/gone";
 
 export const metadata = { title: "A head" };
+
+const MOST_BOWLS = 8;
 
 interface PageProps {
   readonly params: Promise<{ id: string }>;
@@ -23,15 +27,15 @@ export default async function Page({ params, searchParams }: PageProps) {
   const found = await house();
   const head = found && (await findHead(found.household.id, id));
   if (!head) return gone("head", id);
-  const sessions = (await listSessions(found.household.id)).filter(({ headId }) => headId === id);
+  const [all, bowls] = await Promise.all([
+    listSessions(found.household.id),
+    listBatches(found.household.id, { found: [{ by: "head", value: id }], limit: MOST_BOWLS }),
+  ]);
+  const when = { timeZone: found.settings.timeZone, nowMs: Date.now() };
   return (
     <HeadEdit key={head.rev} saved={head}>
-      <WhatWeighingTaught
-        sessions={sessions}
-        rev={found.household.rev}
-        timeZone={found.settings.timeZone}
-        nowMs={Date.now()}
-      />
+      <WhatWeighingTaught sessions={all.filter(({ headId }) => headId === id)} rev={found.household.rev} {...when} />
+      <WhatWentOn headId={id} bowls={bowls} {...when} />
     </HeadEdit>
   );
 }
