@@ -34,6 +34,9 @@ test("what is left in the bowl teaches how much a head takes: the next bowl is l
   await far.getByRole("button", { name: "It did not reach" }).click();
   await expect(far.getByRole("status")).toContainText("it did not reach everywhere");
 
+  // It has arrived once the house counts it.
+  const counted = async () => (await (await request.get(`/api/v1/heads/${headId}`)).json()).usual?.mask?.sessions;
+  await expect.poll(counted).toBe(1);
   await page.goto(`/heads/${headId}`);
   const taught = page.getByRole("region", { name: "What weighing taught" });
   await expect(taught.getByText(/^Of masks this head usually takes 1\.\d\d times/)).toBeVisible();
@@ -50,4 +53,45 @@ test("what is left in the bowl teaches how much a head takes: the next bowl is l
   expect((await newBowl()).madeG).toBeCloseTo(madeG, 3);
   await page.goto("/heads");
   await expect(page.getByText(name, { exact: true })).toBeVisible();
+});
+
+test("more of a head: said, kept, and heard by its bowls; counts and a trial that is judged in three months", async ({
+  page,
+}) => {
+  await page.goto("/heads");
+  await page.getByRole("link", { name: /^Bertil/ }).click();
+  await page.getByText("more about this hair; all of it may stay unknown").click();
+  await page.getByLabel("How it takes water").selectOption("low");
+  await page.getByRole("group", { name: "Thin places" }).getByLabel("crown").check();
+  await page.getByLabel("Hides of its length, %").fill("300");
+  await expect(page.getByText(/^This is too much/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Keep this head" })).toBeDisabled();
+  await page.getByLabel("Hides of its length, %").fill("20");
+  await page.getByText("counts and three-month trials").click();
+  await page.getByLabel("Hairs counted today").fill("85");
+  await page.getByRole("button", { name: "Count it" }).click();
+  await page.getByLabel("On trial from today").fill("Rosemary on Sundays");
+  await page.getByRole("button", { name: "Begin it" }).click();
+  await expect(page.getByText(/Rosemary on Sundays, since .*: judge on /)).toBeVisible();
+  // In inches it is the same length.
+  await page.getByLabel("Longest hair").selectOption("measured in cm");
+  await page.getByLabel("cm, longest").fill("10 in");
+  await page.getByLabel("Measured on").fill("2026-01-01");
+  await expect(page.getByText(/^It has grown about \d+ cm since/)).toBeVisible();
+  await page.getByRole("button", { name: "Keep this head" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Whose hair, and what does it take?");
+  await page.getByRole("link", { name: /^Bertil/ }).click();
+  await page.getByText("more about this hair; all of it may stay unknown").click();
+  await expect(page.getByLabel("How it takes water")).toHaveValue("low");
+  await expect(page.getByRole("group", { name: "Thin places" }).getByLabel("crown")).toBeChecked();
+  await expect(page.getByLabel("cm, longest")).toHaveValue("25.4");
+  await page.getByText("counts and three-month trials").click();
+  await expect(page.getByRole("listitem").filter({ hasText: ": 85" })).toBeVisible();
+  await expect(page.getByRole("region", { name: "What went on it" }).getByRole("link").first()).toBeVisible();
+  // What is said of a head is said of its bowls.
+  await page.goto("/blend?of=amla");
+  await page.getByRole("button", { name: /hair$/ }).click();
+  await page.getByRole("radio", { name: "Bertil" }).click();
+  await page.keyboard.press("Escape");
+  await expect(page.getByText(/^Hair that takes water slowly/)).toBeVisible();
 });

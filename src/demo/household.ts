@@ -98,6 +98,8 @@ export interface DemoBatch {
   readonly tested?: Reading;
   /** Dabs on the palm, hours after it was mixed. */
   readonly dabs?: readonly (readonly [hours: number, mark: DabMark])[];
+  /** What was left in the bowl, weighed, g, and whether it reached. */
+  readonly left?: readonly [leftG: number, reached: boolean];
   /** Made from the version before. */
   readonly earlier?: true;
 }
@@ -118,7 +120,7 @@ export const BATCHES: readonly DemoBatch[] = [
     words: "Lovely, but banana in the comb. Sieve it next time." },
   { blend: "Pale mask", for: "Liv", daysAgo: 115, hour: 13, poured: 0.93, marks: { soft: 4, shine: 3, grit: 1 },
     again: "yes",
-    words: "No tint at all on the bleach." },
+    words: "No tint at all on the bleach.", left: [9, true] },
   { blend: "Long-haul mask", for: "Mina", daysAgo: 87, hour: 10, poured: 1.11, marks: { soft: 5, slip: 3, grit: 3 },
     again: "yes",
     words: "Needed a second comb-through. Yoghurt straight from the fridge was a shock." },
@@ -136,7 +138,7 @@ export const BATCHES: readonly DemoBatch[] = [
     words: "Stopped pouring early this time. Stayed where it was put.",
     tested: { by: "plate", volumeMl: 15, acrossMm: 62, alongMm: 60 } },
   { blend: "Pale mask", for: "Liv", daysAgo: 31, hour: 12, poured: 1.01, marks: { soft: 5, shine: 4, grit: 1 },
-    again: "yes", words: "Same again." },
+    again: "yes", words: "Same again.", left: [22, true] },
   { blend: "Quiet scalp", for: "Bertil", daysAgo: 31, hour: 14, poured: 1.04, marks: { soft: 2, grit: 2 },
     again: "yes", words: "A bit runny at the neck.",
     tested: { by: "plate", volumeMl: 15, acrossMm: 66, alongMm: 69 } },

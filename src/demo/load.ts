@@ -183,6 +183,10 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
         [later(startsAt, sheet.rinseMin - answer.leaveOnMin.mid), { kind: "reached", stage: "onHead" }],
         [later(startsAt, sheet.rinseMin), { kind: "reached", stage: "rinsed" }],
       );
+      if (past.left) {
+        const [leftG, reached] = past.left;
+        events.push([later(startsAt, sheet.rinseMin - answer.leaveOnMin.mid), { kind: "weighed", leftG, reached }]);
+      }
       for (const [mark, value] of Object.entries(past.marks))
         events.push([later(startsAt, sheet.endMin + 60), { kind: "marked", mark: mark as "soft", value }]);
       events.push(
