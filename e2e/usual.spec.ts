@@ -90,7 +90,7 @@ test("more of a head: said, kept, and heard by its bowls; counts and a trial tha
   await expect(page.getByRole("region", { name: "What went on it" }).getByRole("link").first()).toBeVisible();
   // What is said of a head is said of its bowls.
   await page.goto("/blend?of=amla");
-  await page.getByRole("button", { name: /hair$/ }).click();
+  await page.getByRole("button", { name: "Mina’s" }).click();
   await page.getByRole("radio", { name: "Bertil" }).click();
   await page.keyboard.press("Escape");
   await expect(page.getByText(/^Hair that takes water slowly/)).toBeVisible();
