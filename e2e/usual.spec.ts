@@ -5,7 +5,7 @@ import { putBookAside } from "./steps";
 
 putBookAside();
 
-test("what is left in the bowl teaches how much a head takes: the next bowl is larger, and it can be taken back", async ({
+test("what is left in a bowl teaches how much a head takes: the next is larger, and it can be taken back", async ({
   page,
   request,
 }) => {

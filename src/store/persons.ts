@@ -76,7 +76,10 @@ export async function blankPerson({ trx, householdId, rev }: Write, id: string):
   return trx("head").where({ household_id: householdId, person_id: id }).pluck("id");
 }
 
-/** Blanks what a person wrote, and what was noted and pictured on batches for their heads. Answers the batches that this changed. */
+/**
+ * Blanks what a person wrote, and what was noted and pictured on batches for their heads. Answers the batches that this
+ * changed.
+ */
 export async function blankNotes(
   { trx, householdId }: Write,
   personId: string,

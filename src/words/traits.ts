@@ -16,8 +16,8 @@ export const TRAIT_WORDS: Readonly<Record<TraitId, TraitWords>> = {
   porosity: {
     name: "How it takes water",
     why:
-      "Spray a clean dry strand: drops that sit are slow, gone at once is fast. A hair in a glass says little: oil and" +
-      " bubbles float it.",
+      "Spray a clean dry strand: drops that sit are slow, gone at once is fast. A hair in a glass says little: oil" +
+      " and bubbles float it.",
     of: { low: "slowly, drops sit on it", medium: "in between", high: "at once, dries fast" },
   },
   usuallyWorn: {

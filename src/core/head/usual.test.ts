@@ -14,7 +14,7 @@ import {
 
 const reached = (lnRatio: number): Session => ({ lnRatio, reached: true });
 
-test("the bands of her usual amount and of her next bowl, after none, one and three (conjugate formula, by hand)", () => {
+test("bands of her usual amount and her next bowl, after none, one and three (conjugate formula, by hand)", () => {
   const after = (n: number) => usualOf(Array.from({ length: n }, () => reached(0)));
   const shown = [0, 1, 3].map((n) => {
     const [usual, next] = [usualBand(after(n)), nextBowlBand(after(n))];

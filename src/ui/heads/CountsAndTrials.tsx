@@ -75,7 +75,8 @@ export function CountsAndTrials({ hair, onChange }: CountsAndTrialsProps) {
           <p className="text-sm text-quiet">
             {trend
               ? TREND[trend]
-              : `Usual is ${USUALLY_SHED.low}–${USUALLY_SHED.high} a day, more where it is washed seldom; six counts show a change.`}
+              : `Usual is ${USUALLY_SHED.low}–${USUALLY_SHED.high} a day, more where it is washed seldom; ` +
+                "six counts show a change."}
           </p>
         </div>
         <div>
