@@ -49,6 +49,7 @@ export class ChoicesInput {
   @IsOptional() @IsIn(CHOICES.washOut) washOut?: (typeof CHOICES.washOut)[number];
   @IsOptional() @IsIn(CHOICES.conditionAfter) conditionAfter?: boolean;
   @IsOptional() @IsIn(CHOICES.oil) oil?: (typeof CHOICES.oil)[number];
+  @IsOptional() @IsIn(CHOICES.tool) tool?: (typeof CHOICES.tool)[number];
   @IsOptional() @IsIn(CHOICES.worn) worn?: (typeof CHOICES.worn)[number];
 }
 

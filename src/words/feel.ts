@@ -17,6 +17,14 @@ export const FEEL_NAME: Readonly<Record<Feel, string>> = {
 export const feelDegree = (score: number): string =>
   score < 0.05 ? "none" : score < LITTLE ? "a little" : score < MUCH ? "some" : "much";
 
+/** With what it is put on. */
+export const TOOL_NAME: Readonly<Record<NonNullable<Choices["tool"]>, string>> = {
+  hands: "by hand",
+  brush: "with a brush",
+  nozzle: "from a nozzle bottle",
+  spray: "as a spray",
+  poured: "poured, and caught",
+};
 export const WHERE_NAME: Readonly<Record<NonNullable<Choices["where"]>, string>> = {
   scalp: "scalp and lengths, from the scalp",
   lengths: "lengths only",

@@ -13,6 +13,7 @@ import {
 } from "./hair";
 import { PASTE_DENSITY } from "../flow";
 import { HAND_FACTOR, LEFT_IN_BOWL, PURPOSE, type PurposeId } from "./purpose";
+import { TOOL_TAKES, type Tool } from "./tool";
 import { MOST_SHRUNK, WORN_TAKES } from "./traits";
 import { usualBand, usualKindOf, type Usual } from "./usual";
 
@@ -26,6 +27,12 @@ export interface Coverage {
   readonly meanLengthCm: Band;
   /** Thickness of the coat that this much paste makes on the lengths, over what the strands hold, mm. */
   readonly coatMm: Band;
+}
+
+/** With what it is put on, and where. */
+export interface Applied {
+  readonly tool?: Tool;
+  readonly where?: "scalp" | "lengths" | "both";
 }
 
 /** New growth only: how long since the last time, and the share of the head it goes on. */
@@ -63,11 +70,17 @@ const measured = (value: number, half: number): Uncertain => ({
  *
  * @param head  checked by `checkHead`
  * @param roots read only where the purpose is for new growth
+ * @param applied with what and where it is put on; by hand and everywhere where nobody said
  * @returns bands in the units of their names; all are ≥ 0 at the middle
  * @source Lund–Browder for the scalp (from memory); loads are calibrated to what practice takes, in
  *         `checks/practiceByLength.csv`
  */
-export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { months: 2, share: 1 }): Coverage {
+export function coverage(
+  head: Head,
+  purposeId: PurposeId,
+  roots: Roots = { months: 2, share: 1 },
+  { tool = "hands", where = "both" }: Applied = {},
+): Coverage {
   const purpose = PURPOSE[purposeId];
   const longest: Uncertain =
     "cm" in head.longest
@@ -92,6 +105,8 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     LEFT_IN_BOWL,
     HAND_FACTOR,
     WORN_TAKES[head.traits?.usuallyWorn ?? "loose"],
+    TOOL_TAKES[tool].onScalp,
+    TOOL_TAKES[tool].onLengths,
     PASTE_DENSITY,
     GROWTH_CM_PER_MONTH,
     SECTION_MM,
@@ -112,6 +127,8 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
       left,
       hand,
       worn,
+      toolScalp,
+      toolLengths,
       pasteDensity,
       growth,
       sectionMm,
@@ -122,8 +139,8 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     const covered = onRoots ? Math.min(mean, roots.months * growth) : mean;
     const share = onRoots ? roots.share : 1;
     const hair = areaCm2 * density * covered * share;
-    const onScalp = hand * scalp * share * (film / 10) * pasteDensity;
-    const onLengths = hand * load * worn * hair;
+    const onScalp = where === "lengths" ? 0 : hand * toolScalp * scalp * share * (film / 10) * pasteDensity;
+    const onLengths = hand * toolLengths * load * worn * hair;
     const onHead = onScalp + onLengths;
     out[0] = onHead * (1 + left);
     out[1] = onScalp;
@@ -131,7 +148,7 @@ export function coverage(head: Head, purposeId: PurposeId, roots: Roots = { mont
     out[3] = onHead * left;
     out[4] = hair;
     out[5] = covered;
-    out[6] = coatOnLengthsMm(hand * load * worn, pasteDensity, sectionMm, between);
+    out[6] = coatOnLengthsMm(hand * toolLengths * load * worn, pasteDensity, sectionMm, between);
   });
   const own = head.usual?.[usualKindOf(purposeId)];
   const weighed = (band: Band): Band => (own ? asWeighed(band.mid, own) : band);

@@ -6,6 +6,7 @@ export * from "./liquids";
 export * from "./purpose";
 export * from "./grown";
 export * from "./sections";
+export * from "./tool";
 export * from "./traits";
 export * from "./trials";
 export * from "./usual";

@@ -91,3 +91,12 @@ test("what is said of a head is said of its bowls", () => {
   expect(cautions({ porosity: "high" }, "amla")).toContain("highPorosity");
   expect(cautions({ scalp: ["flakes"] }, "amla")).toContain("flakyScalp");
 });
+
+test("a spray takes less than hands, poured paste more; lengths only spare the scalp; the two stand apart", () => {
+  const takes = (applied: object) => coverage(PLAIN_HEAD, "mask", undefined, applied);
+  expect(takes({ tool: "spray" }).pasteG.mid).toBeLessThan(takes({}).pasteG.mid);
+  expect(takes({ tool: "poured" }).pasteG.mid).toBeGreaterThan(takes({}).pasteG.mid);
+  expect(takes({ tool: "hands" })).toEqual(takes({}));
+  expect(takes({ where: "lengths" }).scalpG.mid).toBe(0);
+  expect(takes({ where: "lengths" }).lengthsG).toEqual(takes({}).lengthsG);
+});

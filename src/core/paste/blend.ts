@@ -1,5 +1,5 @@
 import type { Role } from "../balance";
-import { WORN, type Head, type PurposeId, type Roots, type Worn } from "../head";
+import { TOOLS, WORN, type Head, type PurposeId, type Roots, type Tool, type Worn } from "../head";
 import { findMaterial, type Lookup, type Material } from "../material";
 import type { Fill, Spoons, Unit } from "../measure";
 import type { TargetWord } from "./target";
@@ -39,6 +39,8 @@ export interface Choices {
   readonly oil?: "last" | "first";
   /** How the hair is while it is on. */
   readonly worn?: Worn;
+  /** With what it is put on. */
+  readonly tool?: Tool;
 }
 export const CHOICES = {
   strain: [true, false],
@@ -47,6 +49,7 @@ export const CHOICES = {
   conditionAfter: [true, false],
   oil: ["last", "first"],
   worn: WORN,
+  tool: TOOLS,
 } as const satisfies { readonly [K in keyof Choices]-?: readonly NonNullable<Choices[K]>[] };
 
 /**

@@ -29,7 +29,7 @@ export const GENEROUS = 1.25;
 
 /** Settles head, rest and mix. The question must have passed `checkQuestion`. */
 export function settle(question: PasteQuestion): Settled {
-  const need = coverage(question.head, question.purpose, question.roots);
+  const need = coverage(question.head, question.purpose, question.roots, question.choices);
   const byHead =
     question.sizing !== "asGiven" &&
     question.sizing !== "forLiquid" &&

@@ -26,7 +26,7 @@ export function sessionOf(
   if (!state.session) return undefined;
   const { leftG, reached, eventId, atMs } = state.session;
   const { usual: _, ...byTheModel } = question.head;
-  const { pasteG, leftInBowlG } = coverage(byTheModel, question.purpose, question.roots);
+  const { pasteG, leftInBowlG } = coverage(byTheModel, question.purpose, question.roots, question.choices);
   const modelG = pasteG.mid - leftInBowlG.mid;
   // Where nobody noted what was poured, it was as planned.
   const made = state.pouredMl > 0 ? (asMade(question, answer, state).answer ?? answer) : answer;

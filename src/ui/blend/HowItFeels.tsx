@@ -2,7 +2,7 @@
 import type { Advice, FeelAnswer } from "@/core/feel";
 import { FEELS } from "@/core/feel";
 import { CHOICES, type Choices } from "@/core/paste";
-import { adviceWords, FEEL_NAME, feelDegree, OIL_NAME, WASH_NAME, WHERE_NAME } from "@/words/feel";
+import { adviceWords, FEEL_NAME, feelDegree, OIL_NAME, TOOL_NAME, WASH_NAME, WHERE_NAME } from "@/words/feel";
 import { materialName, WORN_NAME } from "@/words/names";
 import { Field } from "../forms/Field";
 import { Fold } from "../parts/Fold";
@@ -47,6 +47,7 @@ export function HowItFeels({ feel, choices, onChoose, hasOil }: HowItFeelsProps)
         {feel.advice.map((advice) => (
           <li key={advice.topic}>{own(advice, choices) ?? adviceWords(advice, feel)}</li>
         ))}
+        {choices?.tool && <li>You chose: put on {TOOL_NAME[choices.tool]}; the amount goes by that.</li>}
         {choices?.worn && <li>You chose: the hair {WORN_NAME[choices.worn]} while it is on.</li>}
         {hasOil && choices?.oil === "first" && <li>You chose: oil {OIL_NAME.first}.</li>}
       </ul>
@@ -144,6 +145,7 @@ function Otherwise({
     >
       <div className="flex flex-col gap-3">
         {pick("strain", "Through a sieve?", YES_NO)}
+        {pick("tool", "Put on with?", TOOL_NAME)}
         {pick("where", "Where on the head?", WHERE_NAME)}
         {pick("washOut", "Washed out with?", WASH_NAME)}
         {pick("conditionAfter", "Conditioner afterwards?", YES_NO)}

@@ -1,7 +1,7 @@
 "use client";
 import { useRouter } from "next/navigation";
 import { useMemo, useState, type ReactNode } from "react";
-import { checkHead, coverage, PURPOSES, wettingNeed, WETTINGS, type Head } from "@/core/head";
+import { checkHead, coverage, PURPOSES, wettingNeed, WETTINGS, type Coverage, type Head } from "@/core/head";
 import { LIMITS } from "@/core/limits";
 import type { StoredHead } from "@/store/heads";
 import { bandWords, problemWords, PURPOSE_NAME, WETTING_NAME } from "@/words";
@@ -32,6 +32,12 @@ function isHeadDraft(kept: unknown): kept is HeadDraft {
   }
 }
 
+/** Scalp and lengths apart. */
+const takesOf = ({ pasteG, scalpG, lengthsG }: Coverage) => ({
+  band: pasteG,
+  apart: `scalp ${bandWords(scalpG).mid} g, lengths ${bandWords(lengthsG).mid} g`,
+});
+
 interface HeadEditProps {
   readonly saved?: StoredHead;
   readonly start?: Head;
@@ -54,8 +60,8 @@ export function HeadEdit({ saved, start, children }: HeadEditProps) {
   const known = useMemo(() => ({ ...lastGood, ...(saved?.usual ? { usual: saved.usual } : {}) }), [lastGood, saved]);
   const takes = useMemo(
     () => [
-      ...PURPOSES.map((purpose) => ({ name: PURPOSE_NAME[purpose], band: coverage(known, purpose).pasteG })),
-      ...WETTINGS.map((id) => ({ name: WETTING_NAME[id], band: wettingNeed(lastGood, id).makeG })),
+      ...PURPOSES.map((purpose) => ({ name: PURPOSE_NAME[purpose], ...takesOf(coverage(known, purpose)) })),
+      ...WETTINGS.map((id) => ({ name: WETTING_NAME[id], band: wettingNeed(lastGood, id).makeG, apart: "" })),
     ],
     [known, lastGood],
   );
@@ -135,9 +141,12 @@ export function HeadEdit({ saved, start, children }: HeadEditProps) {
         <section aria-label="What it takes">
           <h2>What it takes</h2>
           <dl className={usable ? "" : "opacity-50"}>
-            {takes.map(({ name, band }) => (
+            {takes.map(({ name, band, apart }) => (
               <div key={name} className="flex justify-between gap-4 border-b border-line py-1">
-                <dt>{name}</dt>
+                <dt>
+                  {name}
+                  {apart && <span className="block text-sm text-quiet">{apart}</span>}
+                </dt>
                 <dd className="font-semibold">{bandWords(band).both} g</dd>
               </div>
             ))}
