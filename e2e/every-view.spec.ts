@@ -33,6 +33,7 @@ test.describe("every view, both lights, both sizes", () => {
           `/blend/${henna}`,
           `/blend/${henna}/versions`,
           `/blend/${henna}/bowls`,
+          `/blend/${henna}/share`,
           "/heads",
           `/heads/${heads[0].id}`,
           "/heads/new",

@@ -95,3 +95,22 @@ test("more of a head: said, kept, and heard by its bowls; counts and a trial tha
   await page.keyboard.press("Escape");
   await expect(page.getByText(/^Hair that takes water slowly/)).toBeVisible();
 });
+
+test("one bowl for several heads: as much as all take, who may not share it, and how it is parted", async ({
+  page,
+  request,
+}) => {
+  const { blends } = await (await request.get("/api/v1/blends")).json();
+  const mask = blends.find(({ name }: { name: string }) => name === "Long-haul mask");
+  await page.goto(`/blend/${mask.id}`);
+  await page.getByRole("link", { name: "one bowl for several heads" }).click();
+  const heading = page.getByRole("heading", { level: 1 });
+  await expect(heading).toHaveText(/^One bowl of about .* g for .*Mina.*Seun/);
+  const before = await heading.textContent();
+  await page.getByRole("checkbox", { name: /^Seun/ }).uncheck();
+  await expect(heading).not.toHaveText(before!);
+  await expect(heading).not.toHaveText(/Seun/);
+  await expect(page.getByText(/ % of the bowl, in \d+ sections/).first()).toBeVisible();
+  for (const box of await page.getByRole("checkbox").all()) await box.uncheck();
+  await expect(heading).toHaveText("Who shares it?");
+});

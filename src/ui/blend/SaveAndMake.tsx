@@ -158,6 +158,11 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
           </Link>
         )}
         {saved && (
+          <Link href={`/blend/${saved.id}/share`} className="pressable order-last flex min-h-11 items-center">
+            one bowl for several heads
+          </Link>
+        )}
+        {saved && (
           <Link href={`/blend/${saved.id}/bowls`} className="pressable order-last flex min-h-11 items-center">
             its bowls
           </Link>
