@@ -1,0 +1,2 @@
+export * from "./forecast";
+export * from "./sections";
