@@ -155,9 +155,11 @@ test("a strand tried first is kept with its bowl, with a picture, and moves the 
   });
   await sheet.getByRole("button", { name: "much deeper than the sketch" }).click();
   await expect(sheet.getByText(/2\.5 h on: much deeper than the sketch/)).toBeVisible();
-  const { events } = await (await request.get(`/api/v1/batches/${id}`)).json();
-  const kept = events.find(({ payload }: { payload: { kind: string } }) => payload.kind === "strandTested");
-  expect(kept.payload).toMatchObject({ hoursOn: 2.5, looks: "muchDeeper" });
+  const kept = async () => {
+    const { events } = await (await request.get(`/api/v1/batches/${id}`)).json();
+    return events.find(({ payload }: { payload: { kind: string } }) => payload.kind === "strandTested")?.payload;
+  };
+  await expect.poll(kept).toMatchObject({ hoursOn: 2.5, looks: "muchDeeper" });
   await page.goto(`/colour?batch=${id}`);
   await expect(page.getByText(/^A sketch by daylight.*One strand of it, tried before, moved the sketch/)).toBeVisible();
   expect(await span()).not.toBe(before);

@@ -41,6 +41,7 @@ test.describe("every view, both lights, both sizes", () => {
           `/log?head=${heads[0].id}&how=yes`,
           `/batches/${batches[0].id}`,
           `/batches/${batches.find(({ blendName }: { blendName: string }) => blendName === "Ferry rust").id}/rest`,
+          `/batches/${batches[0].id}/apply`,
           "/colour",
           "/colour?a=henna-1.indigo-2_stirredIn_3_cap_1_acid_2&b=cassia-1_stirredIn_2_open_1_plain_1",
           "/house",

@@ -53,6 +53,10 @@ export function eventWords(payload: BatchPayload, materialOf: (line: number) => 
       return `a dab on the palm: ${DAB_NAME[payload.mark]}`;
     case "gauged":
       return `it was ${roundTo(payload.tempC, 0.5)} °C in the bowl`;
+    case "sectioned":
+      return `section ${payload.section.slice(1)} of ${payload.of}: ${payload.done ? "done" : "not done after all"}`;
+    case "onScale":
+      return `${roundTo(payload.leftG, 1)} g left, by the scale`;
     case "weighed":
       return `${roundTo(payload.leftG, 1)} g left in the bowl; ${payload.reached ? "it reached" : "it did not reach"}`;
     case "strandTested":

@@ -21,6 +21,7 @@ import { moved, type Moved, type MovedState } from "./events/moved";
 import { poured, type Poured, type PouredState } from "./events/poured";
 import { reached, type Reached, type ReachedState } from "./events/reached";
 import { said, type Said, type SaidState, type SeenState } from "./events/said";
+import { onScale, sectioned, type ApplyingState, type OnScale, type Sectioned } from "./events/sectioned";
 import { strandTested, type StrandTested, type StrandTestedState } from "./events/strandTested";
 import { tended, type Tended, type TendedState } from "./events/tended";
 import { tested, type Tested, type TestedState } from "./events/tested";
@@ -38,6 +39,7 @@ export * from "./events/moved";
 export * from "./events/poured";
 export * from "./events/reached";
 export * from "./events/said";
+export * from "./events/sectioned";
 export * from "./events/strandTested";
 export * from "./events/tended";
 export * from "./events/tested";
@@ -57,6 +59,8 @@ export type BatchPayload =
   | StrandTested
   | Tended
   | Weighed
+  | Sectioned
+  | OnScale
   | Tested
   | Said
   | Reached
@@ -79,6 +83,7 @@ export interface BatchState
     StrandTestedState,
     TendedState,
     WeighedState,
+    ApplyingState,
     SaidState,
     TestedState,
     SeenState,
@@ -100,6 +105,8 @@ export const emptyBowl = (): Folding<BatchState> => ({
   strandTests: [],
   tended: [],
   session: undefined,
+  sections: { of: undefined, done: [] },
+  scale: [],
   lastWord: undefined,
   tests: [],
   seen: [],
@@ -125,6 +132,8 @@ export const EVENT_KINDS: {
   strandTested,
   tended,
   weighed,
+  sectioned,
+  onScale,
   tested,
   said,
   reached,

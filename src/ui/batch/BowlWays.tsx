@@ -37,6 +37,9 @@ export function BowlWays({ batchId, blendId, heads, closed, onHappen }: BowlWays
       <Button look="text" onClick={() => window.print()}>
         print
       </Button>
+      <Link href={`/batches/${batchId}/apply`} className="pressable flex min-h-11 items-center">
+        section by section
+      </Link>
       <Link href={`/batches/${batchId}/rest`} className="pressable flex min-h-11 items-center">
         how long it rests
       </Link>
