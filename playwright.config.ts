@@ -3,7 +3,9 @@ import { defineConfig } from "@playwright/test";
 
 /** Files whose houses are all their own, started by `./run` as anybody would. */
 const OWN_HOUSES = /(start|docs)\.spec\.ts$/;
-/** `own` runs those, `shared` the others, in one house; both at once where `./run test` has them do so. */
+/** Files that need nothing but a house with the demo in it, and stand a second one beside the first. */
+const BESIDE = /(apply|colour|hands|making|making-going|mixing|notebook|rest|trials|usual)\.spec\.ts$/;
+/** `own` runs the first, `beside` the second, `shared` all others; `./run test` has two of them run at once. */
 const { E2E = "all", RESULTS = ".data/results" } = process.env;
 
 /** Debian's Chromium without what only a window needs, which starts a page in half the time; else the whole of it. */
@@ -14,7 +16,8 @@ export default defineConfig({
   testDir: "e2e",
   outputDir: `test-results/${E2E}`,
   ...(E2E === "own" ? { testMatch: OWN_HOUSES } : {}),
-  ...(E2E === "shared" ? { testIgnore: OWN_HOUSES } : {}),
+  ...(E2E === "beside" ? { testMatch: BESIDE } : {}),
+  ...(E2E === "shared" ? { testIgnore: [OWN_HOUSES, BESIDE] } : {}),
   fullyParallel: false,
   workers: 1,
   retries: 0,

@@ -21,6 +21,7 @@ const suites = [
     (r) => ({ passed: r.numPassedTests, failed: r.numFailedTests + r.numRuntimeErrorTestSuites }),
   ],
   ["interface", read("playwright-shared.json"), played],
+  ["interface, second house", read("playwright-beside.json"), played],
   ["houses of their own", read("playwright-own.json"), played],
 ].map(([name, result, count = (r) => r]) => [
   name,
