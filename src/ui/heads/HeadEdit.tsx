@@ -143,11 +143,11 @@ export function HeadEdit({ saved, start, children }: HeadEditProps) {
           <dl className={usable ? "" : "opacity-50"}>
             {takes.map(({ name, band, apart }) => (
               <div key={name} className="flex justify-between gap-4 border-b border-line py-1">
-                <dt>
-                  {name}
+                <dt>{name}</dt>
+                <dd className="text-right">
+                  <span className="font-semibold">{bandWords(band).both} g</span>
                   {apart && <span className="block text-sm text-quiet">{apart}</span>}
-                </dt>
-                <dd className="font-semibold">{bandWords(band).both} g</dd>
+                </dd>
               </div>
             ))}
           </dl>
