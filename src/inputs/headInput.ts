@@ -82,6 +82,17 @@ export class TrialInput {
   @IsText("labelChars") @IsString() from!: string;
 }
 
+/** What weighed bowls taught of a head, as an answer of the house gave it. */
+export class UsualInput {
+  @Max(3) @Min(-3) @IsNumber() mean!: number;
+  @Max(1) @Min(0.001) @IsNumber() sd!: number;
+  @Max(100_000) @Min(0) @IsInt() sessions!: number;
+}
+export class UsualsInput {
+  @IsOptional() @Type(() => UsualInput) @ValidateNested() @IsObject() mask?: UsualInput;
+  @IsOptional() @Type(() => UsualInput) @ValidateNested() @IsObject() dye?: UsualInput;
+}
+
 export class HairInput {
   @Type(() => LongestInput) @ValidateNested() @IsObject() @IsDefined() longest!: LongestInput;
   @Type(() => HairAmountInput) @ValidateNested() @IsObject() @IsDefined() amount!: HairAmountInput;
@@ -104,6 +115,7 @@ export class HairInput {
   treated?: TreatedInput[];
   @IsOptional() @IsNumber() baseLevel?: number;
   @IsOptional() @Type(() => TraitsInput) @ValidateNested() @IsObject() traits?: TraitsInput;
+  @IsOptional() @Type(() => UsualsInput) @ValidateNested() @IsObject() usual?: UsualsInput;
   @IsOptional() @IsNumber() shrinks?: number;
   @IsOptional() @IsText("labelChars") @IsString() measuredOn?: string;
   @IsOptional() @IsNumber() growthCmPerMonth?: number;
@@ -119,6 +131,7 @@ export function toHead(input: HairInput): Head {
   return {
     ...PLAIN_HEAD,
     ...given,
+    ...(input.usual ? { usual: usualOf(input.usual) } : {}),
     ...(input.traits ? { traits: saidOf(input.traits) } : {}),
     ...(input.treated
       ? { treated: input.treated.map(({ what, month }) => ({ what, ...(month ? { month } : {}) })) }
@@ -130,6 +143,12 @@ export function toHead(input: HairInput): Head {
       amount.ponytailCm !== undefined ? { ponytailCm: amount.ponytailCm } : { strands: amount.strands as StrandCount },
   };
 }
+
+/** As plain as it is kept: a class of the API has a prototype of its own. */
+const usualOf = ({ mask, dye }: UsualsInput): Head["usual"] => ({
+  ...(mask ? { mask: { ...mask } } : {}),
+  ...(dye ? { dye: { ...dye } } : {}),
+});
 
 /** Without what was left open. */
 const saidOf = (traits: TraitsInput): Traits =>

@@ -8,7 +8,8 @@ import { notFound, overtaken, taken, unusable } from "./refusal";
 import type { Asked } from "./route";
 
 function checked(input: HairInput): Head {
-  const hair = toHead(input);
+  // What was learnt of a head is worked out, and not kept with it.
+  const { usual: _, ...hair } = toHead(input);
   const problems = checkHead(hair, "hair");
   if (problems.length > 0) throw unusable(problems);
   return hair;

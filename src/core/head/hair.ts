@@ -76,7 +76,7 @@ export interface Head {
   readonly shed?: readonly ShedCount[];
   /** What is tried for three months before it is judged. */
   readonly trials?: readonly Trial[];
-  /** What weighed bowls taught of how much it takes; worked out by the house and never sent. */
+  /** What weighed bowls taught of how much it takes; worked out by the house and never kept with it. */
   readonly usual?: Readonly<Partial<Record<UsualKind, Usual>>>;
 }
 
