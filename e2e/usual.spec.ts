@@ -44,6 +44,16 @@ test("what is left in a bowl teaches how much a head takes: the next is larger, 
   await expect(taught.getByRole("listitem")).toContainText("at least");
   const next = await newBowl();
   expect(next.madeG).toBeGreaterThan(madeG * 1.05);
+  // What somebody claims was learnt is not kept with a head.
+  const claimed = {
+    longest: { cm: 20 },
+    amount: { strands: "thin" },
+    usual: { mask: { mean: 1, sd: 0.1, sessions: 9 } },
+  };
+  const other = { id: uuid(), name: "Claimed", hair: claimed };
+  expect((await request.post("/api/v1/heads", { data: other })).status()).toBe(200);
+  const kept = await (await request.get(`/api/v1/heads/${other.id}`)).json();
+  expect([kept.usual, kept.hair.usual]).toEqual([undefined, undefined]);
   // The first bowl stays as it was computed.
   const { batch } = await (await request.get(`/api/v1/batches/${id}`)).json();
   expect(batch.answer.totalG.mid).toBeCloseTo(madeG, 6);
