@@ -7,7 +7,7 @@ import { asSeen, unpackEvents } from "@/core/batch";
 import { checkNumber } from "@/core/checkNumber";
 import { NO_SESSION, SESSION_SD, usualKindOf } from "@/core/head";
 import type { StoredBatch } from "@/store/batches";
-import { gramWords, minuteWords, roundTo } from "@/words/amounts";
+import { minuteWords, roundTo } from "@/words/amounts";
 import { forecastWords, sectionName } from "@/words/apply";
 import { problemWords } from "@/words/problems";
 import { BOWL } from "../batch/stream";
@@ -84,7 +84,7 @@ export function ApplyView({ batch, packedEvents, rev, nowMs: firstNow }: ApplyVi
       </h1>
       {next && (
         <p className="text-center text-lg">
-          about {gramWords(next.share * seen.needG.mid)}, {minuteWords(sectionMin(next.share))}; {done.length} of{" "}
+          about {roundTo(next.share * seen.needG.mid, 5)} g, {minuteWords(sectionMin(next.share))}; {done.length} of{" "}
           {sections.length} done
         </p>
       )}
@@ -158,7 +158,7 @@ export function ApplyView({ batch, packedEvents, rev, nowMs: firstNow }: ApplyVi
         )}
         {done.length === 0 && (
           <p className="text-quiet">
-            About {gramWords(bowlG)} are in the bowl. After a section, weigh it: from then on it is said whether it
+            About {roundTo(bowlG, 5)} g are in the bowl. After a section, weigh it: from then on it is said whether it
             reaches.
           </p>
         )}

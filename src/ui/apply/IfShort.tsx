@@ -31,7 +31,7 @@ export function IfShort(props: IfShortProps) {
   const share = shortG / Math.max(1, bowlG);
   const ml = loosenMl(props);
   const more = answer.lines.map(
-    ({ materialId, massG }) => `${gramWords(share * massG.mid)} of ${materialName(materialId)}`,
+    ({ materialId, massG }) => `${gramWords(share * massG.mid)} g of ${materialName(materialId)}`,
   );
   const pour = answer.liquid.state === "unreachable" ? "" : ` with ${roundTo(share * answer.liquid.ml.mid, 5)} ml`;
   return (
@@ -43,7 +43,7 @@ export function IfShort(props: IfShortProps) {
         </li>
       )}
       <li>
-        Mix {gramWords(shortG)} more in its own proportions: {more.join(", ")}
+        Mix {roundTo(shortG, 5)} g more in its own proportions: {more.join(", ")}
         {pour} of {liquidName(question.liquid)}.
       </li>
       <li>Leave the ends: roots and what shows first.</li>

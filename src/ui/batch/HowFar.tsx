@@ -33,7 +33,7 @@ export function HowFar({ madeG, state: { session }, closed, onHappen }: HowFarPr
       <h2>How far did it go?</h2>
       {session && (
         <p role="status">
-          {gramWords(session.leftG)} left of about {gramWords(madeG)};{" "}
+          {gramWords(session.leftG)} g left of about {gramWords(madeG)} g;{" "}
           {session.reached ? "it reached everywhere" : "it did not reach everywhere"}.{" "}
           {!closed && (
             <button

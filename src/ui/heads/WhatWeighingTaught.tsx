@@ -60,7 +60,7 @@ export function WhatWeighingTaught({ sessions, rev, timeZone, nowMs }: WhatWeigh
                   </Link>
                   <span className="block">
                     {session.reached ? "" : "at least "}
-                    {gramWords(session.usedG)} went on, the middle head takes {gramWords(session.modelG)}:{" "}
+                    {gramWords(session.usedG)} g went on, the middle head takes {gramWords(session.modelG)} g:{" "}
                     {lessonWords(before, after)}.
                   </span>
                   <button
