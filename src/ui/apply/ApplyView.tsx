@@ -84,8 +84,8 @@ export function ApplyView({ batch, packedEvents, rev, nowMs: firstNow }: ApplyVi
       </h1>
       {next && (
         <p className="text-center text-lg">
-          about {roundTo(next.share * seen.needG.mid, 5)} g, {minuteWords(sectionMin(next.share))}; {done.length} of{" "}
-          {sections.length} done
+          about {roundTo(next.share * seen.needG.mid, 5)} g, {minuteWords(sectionMin(next.share))};{" "}
+          {`${done.length} of ${sections.length} done`}
         </p>
       )}
       {!closed && next && (
