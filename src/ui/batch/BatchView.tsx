@@ -129,6 +129,9 @@ export function BatchView({
   const mixedMs = state.reachedMs.mixed ?? atMs(sheet.mixedMin);
   const nights = nightsOf({ kitchenTempC: question.kitchenTempC, nightTempC, timeZone }, mixedMs);
   const onHeadMs = atMs(sheet.mixedMin) + (sheet.onHeadMin - sheet.mixedMin) * 60_000;
+  // What follows a dye; in a bowl that was closed without it, it is long past.
+  const tasksFromMs =
+    PURPOSE[question.purpose].dye && (!closed || state.tended.length > 0) ? state.reachedMs.rinsed : undefined;
   const dyes = answer.lines.some(({ materialId }) => findMaterial(materialId)?.tags.includes("dye"));
   const wordsOf = (payload: BatchPayload) =>
     kindOf(payload)?.aboutEvent
@@ -290,10 +293,10 @@ export function BatchView({
               />
             </div>
           )}
-          {state.reachedMs.rinsed !== undefined && PURPOSE[question.purpose].dye && (
+          {tasksFromMs !== undefined && (
             <div className="print:hidden">
               <DayAfter
-                rinsedMs={state.reachedMs.rinsed}
+                rinsedMs={tasksFromMs}
                 state={state}
                 closed={closed}
                 timeZone={timeZone}

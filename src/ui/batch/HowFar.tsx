@@ -27,6 +27,8 @@ export function HowFar({ madeG, state: { session }, closed, onHappen }: HowFarPr
           ? { field: "leftG", code: "tooLarge" as const, detail: { max: Math.round(madeG) } }
           : undefined));
   const ready = text.trim() !== "" && !problem;
+  // Nobody weighed it, and nobody will.
+  if (closed && !session) return null;
   const say = (reached: boolean) => ready && onHappen({ kind: "weighed", leftG, reached });
   return (
     <section aria-label="How far did it go?">
