@@ -16,7 +16,7 @@ import { UNIT_NAME } from "@/words/names";
 import { AddThing } from "../blend/AddThing";
 import { useShelf } from "../shelf/ShelfContext";
 import { AmountFields, type DraftAmount } from "../blend/AmountFields";
-import { firstAmount, readAmount } from "../blend/document";
+import { firstAmount, readAmount } from "../blend/draftAmount";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 

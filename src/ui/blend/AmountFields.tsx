@@ -10,7 +10,7 @@ import { FILL_NAME, UNIT_NAME } from "@/words/names";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
 import { useShelf } from "../shelf/ShelfContext";
-import { readingOf } from "./document";
+import { readingOf } from "./draftAmount";
 import { textOf, typed } from "../forms/typed";
 
 /** An amount as it stands in a form: the number as typed. */

@@ -5,7 +5,7 @@ import { haveOf, jarFor } from "@/core/shelf";
 import { bandWords } from "@/words/amounts";
 import { materialName } from "@/words/names";
 import { useShelf } from "../shelf/ShelfContext";
-import type { Edit } from "./document";
+import type { Edit } from "./edit";
 
 /** The largest bowl of these proportions that the jars allow, and which runs out first. */
 export function AsMuchAsThereIs({

@@ -16,15 +16,8 @@ import { useShelf } from "../shelf/ShelfContext";
 import { AddThing } from "./AddThing";
 import type { BelowProps } from "./BelowTheBowl";
 import { BowlAndLabels } from "./BowlAndLabels";
-import {
-  documentOf,
-  edit,
-  isBlendDocument,
-  questionOf,
-  type BlendDocument,
-  type Edit,
-  type TakenPage,
-} from "./document";
+import { documentOf, isBlendDocument, questionOf, type BlendDocument } from "./document";
+import { edit, type Edit, type TakenPage } from "./edit";
 import type { FiguresChangedProps } from "./FiguresChanged";
 import { JugSide } from "./JugSide";
 import { isMuchEssentialOil } from "./isMuchEssentialOil";

@@ -9,7 +9,8 @@ import { consistencyWords } from "@/words/verdict";
 import { Bowl, layerMiddles, VIEW } from "../bowl/Bowl";
 import { bowlFor, spread } from "../bowl/geometry";
 import { useLabelHeights } from "../bowl/useLabelHeights";
-import type { BlendDocument, Edit } from "./document";
+import type { BlendDocument } from "./document";
+import type { Edit } from "./edit";
 import { LineSheet } from "./LineSheet";
 
 /** Picture units: of a label in one line, and where the first may begin, under the spoon. */

@@ -4,7 +4,8 @@ import { roundBlend, ROUNDING_TOLERANCE, lookupIn, type PasteAnswer, type PasteQ
 import { spoonMl, type SpoonAmount, type Spoons } from "@/core/measure";
 import { spoonWords } from "@/words/amounts";
 import { materialName } from "@/words/names";
-import type { DraftLine, Edit } from "./document";
+import type { DraftLine } from "./document";
+import type { Edit } from "./edit";
 import { Fold } from "../parts/Fold";
 import { textOf } from "../forms/typed";
 

@@ -7,7 +7,8 @@ import { materialName, ratioWords, warmthWord } from "@/words/names";
 import { Jug } from "../bowl/Jug";
 import { Announced } from "../parts/Announced";
 import { useShelf } from "../shelf/ShelfContext";
-import type { BlendDocument, Edit } from "./document";
+import type { BlendDocument } from "./document";
+import type { Edit } from "./edit";
 import { JugSheet } from "./JugSheet";
 import { counted } from "@/words/lists";
 

@@ -16,7 +16,8 @@ import { FromJar } from "./FromJar";
 import { isMuchEssentialOil } from "./isMuchEssentialOil";
 import { MuchEssentialOil } from "./MuchEssentialOil";
 import { Swaps } from "./Swaps";
-import type { DraftLine, Edit } from "./document";
+import type { DraftLine } from "./document";
+import type { Edit } from "./edit";
 import { typedGrams } from "../forms/typed";
 
 export interface LineFieldsProps {

@@ -7,7 +7,7 @@ import { gramWords } from "@/words/amounts";
 import { typedWords } from "@/words/events";
 import { Button } from "../parts/Button";
 import { useShelf } from "../shelf/ShelfContext";
-import { type DraftAmount } from "./document";
+import type { DraftAmount } from "./draftAmount";
 import { isMuchEssentialOil } from "./isMuchEssentialOil";
 import { MuchEssentialOil } from "./MuchEssentialOil";
 import type { Decision } from "./written";

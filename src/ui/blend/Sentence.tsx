@@ -16,7 +16,8 @@ import {
 import type { BlendPage } from "@/server/blendPage";
 import { opened } from "../parts/later";
 import { Sheet } from "../parts/Sheet";
-import type { BlendDocument, Edit } from "./document";
+import type { BlendDocument } from "./document";
+import type { Edit } from "./edit";
 import { typed } from "../forms/typed";
 import type { ChoiceProps, SentencePart } from "./SentenceChoice";
 

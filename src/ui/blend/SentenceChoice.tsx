@@ -15,7 +15,9 @@ import { HairFields } from "../heads/HairFields";
 import { Field } from "../forms/Field";
 import { Options, optionsOf, type Option } from "../forms/Options";
 import { useEverything } from "../shelf/useEverything";
-import { draftHead, forPurpose, type BlendDocument, type Edit } from "./document";
+import type { BlendDocument } from "./document";
+import { forPurpose, type Edit } from "./edit";
+import { draftHead } from "../heads/draftHead";
 
 /** The parts of the sentence that can be chosen. */
 export type SentencePart =

@@ -1,7 +1,7 @@
 "use client";
 import { Suspense, useState } from "react";
 import { opened } from "../parts/later";
-import type { TakenPage } from "./document";
+import type { TakenPage } from "./edit";
 import { NOTHING_WRITTEN } from "./written";
 
 const NotebookPage = opened(() => import("./NotebookPage").then((file) => file.NotebookPage));

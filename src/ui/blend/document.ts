@@ -1,18 +1,12 @@
-import { PLAIN_HEAD, PURPOSE, type Head, type PurposeId } from "@/core/head";
-import { findMaterial, gramsByLength, HEAPS, type Lookup, type Material } from "@/core/material";
+import { PURPOSE, type Head, type PurposeId } from "@/core/head";
+import { findMaterial, type Lookup } from "@/core/material";
 import { EMPTY_SHELF, lookupOn, questionOn, type Shelf } from "@/core/shelf";
-import { parseAmount, type AmountReading, type Fill, type Spoons, type Unit } from "@/core/measure";
-import {
-  tidyAmount,
-  type Blend,
-  type BlendLine,
-  type Choices,
-  type PasteQuestion,
-  type Sizing,
-  type TargetWord,
-} from "@/core/paste";
+import { type Fill, type Spoons, type Unit } from "@/core/measure";
+import { type Blend, type Choices, type PasteQuestion, type Sizing, type TargetWord } from "@/core/paste";
 import { type Role } from "@/core/balance";
-import { textOf, typed, typedCm } from "../forms/typed";
+import { textOf, typed } from "../forms/typed";
+import { draftHead, headOf, type DraftHead } from "../heads/draftHead";
+import { readAmount } from "./draftAmount";
 
 /** A line as it stands in the form: the amount as typed. */
 export interface DraftLine {
@@ -28,15 +22,6 @@ export interface DraftLine {
   readonly sure?: true;
   /** What stood here before it was swapped for this. */
   readonly was?: Pick<DraftLine, "materialId" | "jarId" | "text" | "unit" | "fill" | "role">;
-}
-
-/** A head as it stands in the form: numbers as typed beside the head that they stand for. */
-export interface DraftHead {
-  readonly by: { readonly length: "cm" | "landmark"; readonly amount: "ponytail" | "strands" };
-  readonly cmText: string;
-  readonly ponytailText: string;
-  readonly greyText: string;
-  readonly hair: Head;
 }
 
 /** The blend being written. One reducer over this is the whole form. */
@@ -67,60 +52,6 @@ export interface BlendDocument {
    * version.
    */
   readonly whenText?: string;
-}
-
-export function draftHead(hair: Head = PLAIN_HEAD): DraftHead {
-  return {
-    by: {
-      length: "cm" in hair.longest ? "cm" : "landmark",
-      amount: "ponytailCm" in hair.amount ? "ponytail" : "strands",
-    },
-    cmText: "cm" in hair.longest ? textOf(hair.longest.cm) : "",
-    ponytailText: "ponytailCm" in hair.amount ? textOf(hair.amount.ponytailCm) : "",
-    greyText: String(Math.round(hair.greyShare * 100)),
-    hair,
-  };
-}
-
-/** An amount as it stands in the form: typed as a number beside its unit, or written out, as in "2 heaped tbsp". */
-export function readAmount(
-  { materialId, text, unit, fill }: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">,
-  find: Lookup = findMaterial,
-): Pick<BlendLine, "amount" | "unit" | "fill"> {
-  const reading = readingOf(find(materialId), text);
-  if (reading?.kind === "understood")
-    return { amount: reading.amount.count.value, unit: reading.amount.unit, fill: reading.amount.fill };
-  return { amount: reading?.kind === "number" ? reading.count : typed(text), unit, fill };
-}
-
-/** How what was written out is understood; undefined where it is only a number. */
-export function readingOf(material: Material | undefined, text: string): AmountReading | undefined {
-  if (!/\p{L}/u.test(text)) return undefined;
-  const count = material && gramsByLength(material, text);
-  return count
-    ? { kind: "understood", amount: { count, unit: "g", fill: "level", of: "" } }
-    : parseAmount(text, !(material && HEAPS.includes(material.form)));
-}
-
-const unlearnt = ({ hair: { usual: _, ...hair }, ...rest }: DraftHead): DraftHead => ({ ...rest, hair });
-
-export function headOf({ by, cmText, ponytailText, greyText, hair }: DraftHead): Head {
-  return {
-    ...hair,
-    longest:
-      by.length === "cm"
-        ? { cm: typedCm(cmText) }
-        : "landmark" in hair.longest
-          ? hair.longest
-          : { landmark: "shoulder" },
-    amount:
-      by.amount === "ponytail"
-        ? { ponytailCm: typedCm(ponytailText) }
-        : "strands" in hair.amount
-          ? hair.amount
-          : { strands: "medium" },
-    greyShare: typed(greyText) / 100,
-  };
 }
 
 export function blendOf(doc: BlendDocument, find: Lookup = findMaterial): Blend {
@@ -192,12 +123,6 @@ export function documentOf(
   };
 }
 
-/** Another purpose brings its own thickness, unless another one was chosen. */
-export const forPurpose = (doc: BlendDocument, purpose: BlendDocument["purpose"]): Partial<BlendDocument> => ({
-  purpose,
-  ...(doc.target === PURPOSE[doc.purpose].word ? { target: PURPOSE[purpose].word } : {}),
-});
-
 /** True where something kept earlier is a document of today's shape. */
 export function isBlendDocument(kept: unknown): kept is BlendDocument {
   try {
@@ -206,153 +131,4 @@ export function isBlendDocument(kept: unknown): kept is BlendDocument {
   } catch {
     return false;
   }
-}
-
-export type DraftAmount = Pick<DraftLine, "text" | "unit" | "fill">;
-
-/** What a page of a notebook puts in the bowl. */
-export interface TakenPage {
-  readonly things: readonly { readonly material: Material; readonly amount: DraftAmount }[];
-  /** What it is made up with, where the page says so; without ml, as much as it takes. */
-  readonly liquid?: {
-    readonly id: string;
-    readonly ml?: number;
-    readonly with?: { readonly id: string; readonly share: number };
-  };
-}
-
-export type Edit =
-  | { readonly do: "set"; readonly change: Partial<BlendDocument> }
-  | { readonly do: "head"; readonly headId: string | null; readonly head: DraftHead }
-  | { readonly do: "add"; readonly material: Material; readonly amount?: DraftAmount }
-  /** A page of a notebook as it was written: amounts as they stand there, and what the rest of the bowl weighs now. */
-  | { readonly do: "page"; readonly page: TakenPage; readonly nowG?: readonly number[] }
-  /** Every line in so many grams, and nothing scaled any more. */
-  | { readonly do: "grams"; readonly massG: readonly number[] }
-  /** Every amount so many times. */
-  | { readonly do: "multiply"; readonly factor: number; readonly find: Lookup }
-  | { readonly do: "line"; readonly key: number; readonly change: Partial<DraftLine> }
-  /** Another thing in its place, the old one kept to be put back; or that one, put back. */
-  | { readonly do: "swap"; readonly key: number; readonly to: Pick<DraftLine, "materialId" | "text" | "unit" | "fill"> }
-  | { readonly do: "putBack"; readonly key: number }
-  | { readonly do: "remove"; readonly key: number }
-  | { readonly do: "restore"; readonly doc: BlendDocument };
-
-/** What a maker would first put in, by family. */
-export function firstAmount(material: Material | undefined): Pick<DraftLine, "role" | "text" | "unit"> {
-  if (material?.form === "powder") return { role: "part", text: "1", unit: "tbsp" };
-  if (material?.family === "essentialOil") return { role: "fixed", text: "5", unit: "drop" };
-  if (material?.pieceG) return { role: "fixed", text: "1", unit: "piece" };
-  return { role: "fixed", text: "1", unit: material?.family === "acid" ? "tsp" : "tbsp" };
-}
-
-function swappedLine(
-  { key, was, ...line }: DraftLine,
-  to: Pick<DraftLine, "materialId" | "text" | "unit" | "fill">,
-): DraftLine {
-  const { materialId, jarId, text, unit, fill, role } = line;
-  return { key, role, ...to, was: was ?? { materialId, jarId, text, unit, fill, role } };
-}
-
-/** Another amount of another thing is for the maker to be sure of again. */
-function changedLine({ sure, ...line }: DraftLine, change: Partial<DraftLine>): DraftLine {
-  const sameAmount = change.text === undefined && change.unit === undefined && change.materialId === undefined;
-  return { ...line, ...(sure && sameAmount ? { sure } : {}), ...change };
-}
-
-export function edit(doc: BlendDocument, action: Edit): BlendDocument {
-  switch (action.do) {
-    case "set":
-      return { ...doc, ...action.change };
-    case "head":
-      // What was learnt of a head is nobody else's.
-      return { ...doc, headId: action.headId, head: action.headId === null ? unlearnt(action.head) : action.head };
-    case "add": {
-      const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
-      return {
-        ...doc,
-        lines: [
-          ...doc.lines,
-          { key, materialId: action.material.id, fill: "level", ...firstAmount(action.material), ...action.amount },
-        ],
-      };
-    }
-    case "page":
-      return withPage(doc, action.page, action.nowG);
-    case "grams":
-      return {
-        ...doc,
-        sizing: "asGiven",
-        liquidMlText: "",
-        lines: doc.lines.map((line, i) =>
-          changedLine(line, { text: textOf(downTo(action.massG[i])), unit: "g", fill: "level" }),
-        ),
-      };
-    case "multiply":
-      return multiplied(doc, action.factor, action.find);
-    case "line":
-      return {
-        ...doc,
-        lines: doc.lines.map((line) => (line.key === action.key ? changedLine(line, action.change) : line)),
-      };
-    case "swap":
-      return {
-        ...doc,
-        lines: doc.lines.map((line) => (line.key === action.key ? swappedLine(line, action.to) : line)),
-      };
-    case "putBack":
-      return {
-        ...doc,
-        lines: doc.lines.map((line) =>
-          line.key === action.key && line.was ? { key: line.key, sure: line.sure, ...line.was } : line,
-        ),
-      };
-    case "remove":
-      return { ...doc, lines: doc.lines.filter((line) => line.key !== action.key) };
-    case "restore":
-      return action.doc;
-  }
-}
-
-/** What stands in the bowl keeps its weight; the page is added as it was written, and nothing of it is scaled. */
-function withPage(doc: BlendDocument, { things, liquid }: TakenPage, nowG?: readonly number[]): BlendDocument {
-  const standing = doc.lines.map((line, i): DraftLine =>
-    nowG?.[i] === undefined
-      ? line
-      : { ...line, text: textOf(Number(nowG[i].toPrecision(3))), unit: "g", fill: "level" },
-  );
-  const key = doc.lines.reduce((most, line) => Math.max(most, line.key), -1) + 1;
-  const added = things.map(({ material, amount }, i): DraftLine => ({
-    key: key + i,
-    materialId: material.id,
-    role: firstAmount(material).role,
-    ...amount,
-    sure: true,
-  }));
-  const poured = liquid && {
-    liquidId: liquid.id,
-    liquidMlText: liquid.ml === undefined ? "" : textOf(liquid.ml),
-    secondId: liquid.with?.id ?? "",
-    secondShareText: liquid.with ? textOf(Math.round(liquid.with.share * 1000) / 10) : "",
-  };
-  return { ...doc, lines: [...standing, ...added], sizing: "asGiven", ...poured };
-}
-
-/** Not more than there is: to a tenth of a gram below. */
-const downTo = (massG: number): number => Math.floor(massG * 10 + 1e-6) / 10;
-
-/**
- * Every amount so many times, wet things and a liquid that was set with them. What cannot be read stays as it stands.
- */
-function multiplied(doc: BlendDocument, factor: number, find: Lookup): BlendDocument {
-  const more = (line: DraftLine): DraftLine => {
-    const { amount, unit, fill } = readAmount(line, find);
-    // What is more than it was is for the maker to be sure of again.
-    return Number.isFinite(amount)
-      ? { ...line, sure: undefined, text: textOf(tidyAmount(amount * factor, unit)), unit, fill }
-      : line;
-  };
-  const ml = typed(doc.liquidMlText);
-  const liquidMlText = Number.isFinite(ml) ? textOf(tidyAmount(ml * factor, "ml")) : doc.liquidMlText;
-  return { ...doc, lines: doc.lines.map(more), liquidMlText };
 }

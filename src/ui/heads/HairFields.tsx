@@ -11,7 +11,7 @@ import {
   type Head,
 } from "@/core/head";
 import { AGE_NAME, CUT_NAME, LANDMARK_NAME, SHADE_NAME, STRAND_COUNT_NAME, STRAND_SIZE_NAME } from "@/words/names";
-import type { DraftHead } from "../blend/document";
+import type { DraftHead } from "./draftHead";
 import { Field } from "../forms/Field";
 import { typed } from "../forms/typed";
 import { hairWords } from "@/words/hair";

@@ -6,7 +6,7 @@ import { LIMITS } from "@/core/limits";
 import type { StoredHead } from "@/store/heads";
 import { bandWords, problemWords, PURPOSE_NAME, WETTING_NAME } from "@/words";
 import { hairWords } from "@/words/hair";
-import { draftHead, headOf, type DraftHead } from "../blend/document";
+import { draftHead, headOf, type DraftHead } from "./draftHead";
 import { headSides } from "@/words/sides";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";

@@ -2,7 +2,9 @@ import { findMaterial } from "@/core/material";
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
 import { computePaste } from "@/core/paste";
-import { blendOf, documentOf, edit, questionOf, readAmount } from "./document";
+import { blendOf, documentOf, questionOf } from "./document";
+import { readAmount } from "./draftAmount";
+import { edit } from "./edit";
 import { typedGrams } from "../forms/typed";
 
 const start = (question: Parameters<typeof documentOf>[0] & { head: Parameters<typeof documentOf>[1]["head"] }) =>
