@@ -1,13 +1,10 @@
 "use client";
 import { DYES, HOWS, WORN_C, type ColourPlan, type DyeId, type How, type WornWarm } from "@/core/colour";
-import { checkNumber } from "@/core/checkNumber";
-import type { LIMITS } from "@/core/limits";
-import { problemWords } from "@/words/problems";
+
 import { DYE_DOES, HOW_NAME, WORN_WARM_NAME } from "@/words/colour/sketch";
 import { DYE_NAME } from "@/words/colour/dyeNames";
-import { useState } from "react";
 import { Field } from "../forms/Field";
-import { textOf, typed } from "../forms/typed";
+import { NumberField } from "../forms/NumberField";
 import { Button } from "../parts/Button";
 import { MOST_DYES } from "./planText";
 
@@ -147,40 +144,5 @@ export function PlanFields({ plan, onChange }: PlanFieldsProps) {
         />
       </div>
     </div>
-  );
-}
-
-interface NumberFieldProps {
-  readonly label: string;
-  readonly limit: keyof typeof LIMITS;
-  readonly value: number;
-  readonly onChange: (value: number) => void;
-}
-/** A number that is heeded as soon as it can be; until then it stays as it was typed. */
-function NumberField({ label, limit, value, onChange }: NumberFieldProps) {
-  const [text, setText] = useState(textOf(value));
-  const [last, setLast] = useState(value);
-  if (last !== value) {
-    // It was changed from elsewhere.
-    setLast(value);
-    if (typed(text) !== value) setText(textOf(value));
-  }
-  const problem = checkNumber(limit, typed(text), limit);
-  return (
-    <Field label={label} problem={problem && problemWords(problem)}>
-      {(a) => (
-        <input
-          {...a}
-          className="w-24"
-          inputMode="decimal"
-          value={text}
-          onChange={(event) => {
-            setText(event.target.value);
-            const to = typed(event.target.value);
-            if (!checkNumber(limit, to, limit)) onChange(to);
-          }}
-        />
-      )}
-    </Field>
   );
 }
