@@ -43,7 +43,7 @@ test.describe("every view, both lights, both sizes", () => {
           `/batches/${batches.find(({ blendName }: { blendName: string }) => blendName === "Ferry rust").id}/rest`,
           `/batches/${batches[0].id}/apply`,
           "/colour",
-          "/colour?a=henna-1.indigo-2_stirredIn_3_cap_1_acid_2&b=cassia-1_stirredIn_2_open_1_plain_1",
+          "/colour?a=henna-1*indigo-2_stirredIn_3_cap_1_acid_2&b=cassia-1_stirredIn_2_open_1_plain_1",
           "/house",
           "/shelf",
           `/shelf/${jars[0].id}`,

@@ -57,7 +57,7 @@ await shot("measure", `/measure?batch=${batch.split("/").at(-1)}`, WIDE, "light"
 });
 await shot(
   "colour",
-  "/colour?a=henna-2.indigo-1_stirredIn_2.5_cap_1_plain_1&b=henna-1.indigo-1_after_2.5_cap_1_plain_1",
+  "/colour?a=henna-2*indigo-1_stirredIn_2.5_cap_1_plain_1&b=henna-1*indigo-1_after_2.5_cap_1_plain_1",
   WIDE,
   "light",
   async (page) => {

@@ -1,7 +1,7 @@
 "use client";
 import "@/core/catalogue";
 import Link from "next/link";
-import { useEffect, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { PLAIN_PLAN, sketchFactor, type ColourPlan } from "@/core/colour";
 import type { StrandStep } from "@/core/batch";
 import { PLAIN_HEAD, type Head, type Treatment } from "@/core/head";
@@ -32,6 +32,7 @@ export interface ColourViewProps {
   readonly timeZone: string;
   readonly nowMs: number;
 }
+const NONE: readonly StrandStep[] = [];
 /** What nobody can tell the colour over. */
 const UNKNOWN_UNDER: readonly Treatment[] = ["metalSalts", "boxDye"];
 
@@ -55,8 +56,8 @@ export function ColourView({
   const nowMs = useNow(firstNow);
   const head = heads.find(({ id }) => id === of);
   const hair = head?.hair ?? PLAIN_HEAD;
-  const looks = head?.looks ?? [];
-  const factor = sketchFactor(looks);
+  const looks = head?.looks ?? NONE;
+  const factor = useMemo(() => sketchFactor(looks), [looks]);
   // A plan can be sent on by its address.
   useEffect(() => {
     const query = new URLSearchParams({

@@ -8,10 +8,10 @@ const within = (text: string | undefined, { min, max }: { min: number; max: numb
 const oneOf = <T extends string>(text: string | undefined, list: readonly T[], otherwise: T): T =>
   list.find((one) => one === text) ?? otherwise;
 
-/** A plan as it stands in an address: "henna-2.indigo-1_stirredIn_2.5_cap_1_plain_1". */
+/** A plan as it stands in an address: "henna-2*indigo-1_stirredIn_2.5_cap_1_plain_1". */
 export const planText = ({ parts, how, hoursOn, worn, strength, acid, rounds }: ColourPlan): string =>
   [
-    parts.map(({ dye, parts: its }) => `${dye}-${its}`).join("."),
+    parts.map(({ dye, parts: its }) => `${dye}-${its}`).join("*"),
     how,
     hoursOn,
     worn,
@@ -23,7 +23,7 @@ export const planText = ({ parts, how, hoursOn, worn, strength, acid, rounds }: 
 /** Read from an address; what means nothing there is as usual. */
 export function planFrom(text: string | undefined): ColourPlan {
   const [parts = "", how, hoursOn, worn, strength, acid, rounds] = (text ?? "").split("_");
-  const read = parts.split(".").flatMap((one) => {
+  const read = parts.split("*").flatMap((one) => {
     const [dye, its] = one.split("-");
     const known = DYES.find((id) => id === dye);
     return known ? [{ dye: known as DyeId, parts: within(its, LIMITS.dyeParts, 1) }] : [];
