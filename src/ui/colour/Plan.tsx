@@ -59,6 +59,8 @@ export function Plan({ name, plan, onChange, onDrop, head, headId, factor, kitch
   const seen = (sketch: typeof settled) => strandsWords(sketch, strands.greyShare);
   // What a band is seen on: grey strands where there are any.
   const kind = strands.greyShare > 0.02 ? "grey" : "own";
+  const ends = [locks.lighter, settled, locks.deeper];
+  const isOneWord = new Set(ends.map((sketch) => colourWord(sketch[kind].lab))).size === 1;
   const shown = [
     ...locks.moments.map(({ moment, sketch }) => ({ name: MOMENT_NAME[moment] as string, sketch })),
     { name: "after one round more", sketch: locks.again },
@@ -96,16 +98,18 @@ export function Plan({ name, plan, onChange, onDrop, head, headId, factor, kitch
         ))}
       </ul>
       <p className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span>{kind === "grey" ? "The grey strands" : "It"} may be anything from</span>
-        {[locks.lighter, settled, locks.deeper].map((sketch, i) => (
+        <span>
+          {kind === "grey" ? "The grey strands" : "It"} may be anything{" "}
+          {isOneWord ? `between these, all of them ${colourWord(settled[kind].lab)}` : "from"}
+        </span>
+        {ends.map((sketch, i) => (
           <span key={i} className="inline-flex items-center gap-1">
             <span
               aria-hidden
               className="inline-block size-6 border border-line"
               style={{ background: sketch[kind].hex }}
             />
-            {colourWord(sketch[kind].lab)}
-            {i === 0 ? " over" : i === 1 ? " to" : "."}
+            {isOneWord ? "" : `${colourWord(sketch[kind].lab)}${i === 0 ? " over" : i === 1 ? " to" : "."}`}
           </span>
         ))}
       </p>

@@ -45,10 +45,10 @@ const GREYS: Steps = [
   [101, "silver"],
 ];
 const DULL: Steps = [
-  [24, "near black"],
-  [31, "very dark brown"],
-  [40, "dark brown"],
-  [52, "brown"],
+  [21, "near black"],
+  [26, "very dark brown"],
+  [37, "dark brown"],
+  [51, "brown"],
   [64, "dark ash blond"],
   [101, "pale ash"],
 ];
@@ -122,7 +122,7 @@ const STRONG: readonly (readonly [belowHue: number, steps: Steps])[] = [
 export function colourWord({ l, a, b }: Lab): string {
   const chroma = Math.hypot(a, b);
   const hue = ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360;
-  if (chroma < 5) return named(GREYS, l);
+  if (chroma < 7) return named(GREYS, l);
   const isWarm = hue > 30 && hue < 100;
   if (isWarm && chroma < 14) return named(DULL, l);
   if (isWarm && chroma < 26) return named(WARM, l);
