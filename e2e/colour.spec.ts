@@ -134,7 +134,7 @@ test("a strand tried first is kept with its bowl, with a picture, and moves the 
   const says = page.getByRole("region", { name: "The plan", exact: true });
   const span = () =>
     says
-      .getByText(/^The grey strands may be anything from/)
+      .getByText(/^The grey strands may be anything/)
       .locator("..")
       .textContent();
   const before = await span();
