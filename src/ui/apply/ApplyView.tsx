@@ -9,11 +9,12 @@ import { NO_SESSION, SESSION_SD, usualKindOf } from "@/core/head";
 import type { StoredBatch } from "@/store/batches";
 import { minuteWords, roundTo } from "@/words/amounts";
 import { forecastWords, sectionName } from "@/words/apply";
-import { problemWords } from "@/words/problems";
+
 import { BOWL } from "../batch/stream";
 import { useNow } from "../clock";
 import { useEvents } from "../events/useEvents";
 import { Field } from "../forms/Field";
+import { NumberText } from "../forms/NumberText";
 import { typed } from "../forms/typed";
 import { Announced } from "../parts/Announced";
 import { Button } from "../parts/Button";
@@ -136,21 +137,14 @@ export function ApplyView({ batch, packedEvents, rev, nowMs: firstNow }: ApplyVi
               setLeft("");
             }}
           >
-            <Field
+            <NumberText
               label="Left in the bowl, by the scale, g"
               hint="Without the bowl; after a section."
-              problem={problem && problemWords(problem)}
-            >
-              {(a) => (
-                <input
-                  {...a}
-                  className="w-32 text-xl"
-                  inputMode="decimal"
-                  value={leftText}
-                  onChange={(event) => setLeft(event.target.value)}
-                />
-              )}
-            </Field>
+              text={leftText}
+              onText={setLeft}
+              problem={problem}
+              large
+            />
             <Button type="submit" className="min-h-12" disabled={problem !== undefined || leftText.trim() === ""}>
               Weighed
             </Button>

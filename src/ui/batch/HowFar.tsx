@@ -3,8 +3,10 @@ import { useState } from "react";
 import type { BatchPayload, BatchState } from "@/core/batch";
 import { checkNumber } from "@/core/checkNumber";
 import { gramWords } from "@/words/amounts";
-import { problemWords } from "@/words/problems";
-import { Field } from "../forms/Field";
+
+import { TakeBack } from "../events/TakeBack";
+
+import { NumberText } from "../forms/NumberText";
 import { textOf, typed } from "../forms/typed";
 import { Button } from "../parts/Button";
 
@@ -37,34 +39,18 @@ export function HowFar({ madeG, state: { session }, closed, onHappen }: HowFarPr
         <p role="status">
           {gramWords(session.leftG)} g left of about {gramWords(madeG)} g;{" "}
           {session.reached ? "it reached everywhere" : "it did not reach everywhere"}.{" "}
-          {!closed && (
-            <button
-              type="button"
-              className="pressable min-h-11"
-              onClick={() => onHappen({ kind: "withdrawn", eventId: session.eventId })}
-            >
-              take it back
-            </button>
-          )}
+          {!closed && <TakeBack eventId={session.eventId} onHappen={onHappen} />}
         </p>
       )}
       {!closed && (
         <>
-          <Field
+          <NumberText
             label="Left in the bowl, weighed, g"
             hint="Without the bowl. Nothing left is 0. The next bowl for this head goes by it."
-            problem={problem && problemWords(problem)}
-          >
-            {(a) => (
-              <input
-                {...a}
-                className="w-28"
-                inputMode="decimal"
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-              />
-            )}
-          </Field>
+            text={text}
+            onText={setText}
+            problem={problem}
+          />
           <div className="mt-2 flex flex-wrap gap-2">
             <Button idle={!ready} onClick={() => say(true)}>
               It reached everywhere

@@ -8,6 +8,7 @@ import type { Head } from "@/core/head";
 import { STRAND_NAME } from "@/words/colour/names";
 import { problemWords } from "@/words/problems";
 import { momentWords } from "@/words/times";
+import { TakeBack } from "../events/TakeBack";
 import { Field } from "../forms/Field";
 import { textOf, typed } from "../forms/typed";
 import { TILE } from "../parts/tile";
@@ -48,15 +49,7 @@ export function StrandTest({ plan, head, kitchenTempC, tests, closed, timeZone, 
           <span>
             {momentWords(atMs, timeZone, nowMs)}, {textOf(its)} h on: {STRAND_NAME[looks]}
           </span>
-          {!closed && (
-            <button
-              type="button"
-              className="pressable min-h-11"
-              onClick={() => onHappen({ kind: "withdrawn", eventId })}
-            >
-              take it back
-            </button>
-          )}
+          {!closed && <TakeBack eventId={eventId} onHappen={onHappen} />}
         </div>
       ))}
       {!closed && (

@@ -3,9 +3,10 @@ import { useState } from "react";
 import { checkNumber } from "@/core/checkNumber";
 import { judgeOn, shedTrend, USUALLY_SHED, type Head } from "@/core/head";
 import { LIMITS } from "@/core/limits";
-import { problemWords } from "@/words/problems";
+
 import { calendarDayWords } from "@/words/shelf";
 import { Field } from "../forms/Field";
+import { NumberText } from "../forms/NumberText";
 import { typed } from "../forms/typed";
 import { Button } from "../parts/Button";
 
@@ -35,17 +36,13 @@ export function CountsAndTrials({ hair, onChange }: CountsAndTrialsProps) {
       <div className="mt-2 flex flex-col gap-4">
         <div>
           <div className="flex flex-wrap items-end gap-3">
-            <Field label="Hairs counted today" hint="Comb and drain together." problem={wrong && problemWords(wrong)}>
-              {(a) => (
-                <input
-                  {...a}
-                  className="w-28"
-                  inputMode="numeric"
-                  value={hairsText}
-                  onChange={(event) => setHairs(event.target.value)}
-                />
-              )}
-            </Field>
+            <NumberText
+              label="Hairs counted today"
+              hint="Comb and drain together."
+              text={hairsText}
+              onText={setHairs}
+              problem={wrong}
+            />
             <Button
               idle={Boolean(wrong) || hairsText.trim() === "" || shed.length >= LIMITS.headNotes.max}
               onClick={() => {

@@ -6,6 +6,7 @@ import { DAB_MARKS, type DabMark } from "@/core/rest";
 import { BLUE_DAB_NAME, DAB_NAME } from "@/words/colour/names";
 import { dabLine } from "@/words/colour/dab";
 import { momentWords } from "@/words/times";
+import { TakeBack } from "../events/TakeBack";
 import { Button } from "../parts/Button";
 
 interface DabsProps {
@@ -45,15 +46,7 @@ export function Dabs({ dabs, blue, known, strange, open, timeZone, nowMs, onHapp
           {dabs.map(({ eventId, mark, atMs }) => (
             <li key={eventId} className="flex flex-wrap items-baseline gap-x-3">
               {momentWords(atMs, timeZone, nowMs)}: {names[mark]}
-              {open && (
-                <button
-                  type="button"
-                  className="pressable min-h-11"
-                  onClick={() => onHappen({ kind: "withdrawn", eventId })}
-                >
-                  take it back
-                </button>
-              )}
+              {open && <TakeBack eventId={eventId} onHappen={onHappen} />}
             </li>
           ))}
         </ul>

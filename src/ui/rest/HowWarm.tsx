@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
 import { checkNumber } from "@/core/checkNumber";
-import { problemWords } from "@/words/problems";
-import { Field } from "../forms/Field";
+
+import { NumberText } from "../forms/NumberText";
 import { typed } from "../forms/typed";
 import { Button } from "../parts/Button";
 
@@ -20,17 +20,7 @@ export function HowWarm({ onNote }: { onNote: (tempC: number) => void }) {
         setText("");
       }}
     >
-      <Field label="A thermometer in it says, °C" problem={problem && problemWords(problem)}>
-        {(a) => (
-          <input
-            {...a}
-            className="w-28"
-            inputMode="decimal"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
-        )}
-      </Field>
+      <NumberText label="A thermometer in it says, °C" text={text} onText={setText} problem={problem} />
       <Button type="submit" disabled={problem !== undefined || text.trim() === ""}>
         Note it
       </Button>
