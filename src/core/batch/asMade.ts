@@ -152,3 +152,7 @@ export function asSeen(
   const result = heard === 1 ? undefined : computePaste(asHeard(made.question, heard));
   return { ...made, heard, ...(result?.ok ? { answer: result.value } : {}) };
 }
+
+/** What was in a bowl, g; where nobody noted what was poured, it was as planned. */
+export const bowlG = (planned: PasteAnswer, made: Pick<Made, "answer">, { pouredMl }: { readonly pouredMl: number }) =>
+  ((pouredMl > 0 && made.answer) || planned).totalG.mid;

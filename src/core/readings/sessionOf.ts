@@ -1,4 +1,4 @@
-import { asMade, foldBatch, type BatchEvent } from "../batch";
+import { asMade, bowlG, foldBatch, type BatchEvent } from "../batch";
 import { coverage, usualKindOf, type Session, type UsualKind } from "../head";
 import type { PasteAnswer, PasteQuestion } from "../paste";
 
@@ -28,9 +28,7 @@ export function sessionOf(
   const { usual: _, ...byTheModel } = question.head;
   const { pasteG, leftInBowlG } = coverage(byTheModel, question.purpose, question.roots, question.choices);
   const modelG = pasteG.mid - leftInBowlG.mid;
-  // Where nobody noted what was poured, it was as planned.
-  const made = state.pouredMl > 0 ? (asMade(question, answer, state).answer ?? answer) : answer;
-  const usedG = made.totalG.mid - leftG;
+  const usedG = bowlG(answer, asMade(question, answer, state), state) - leftG;
   if (!(usedG >= LEAST_G) || !(modelG > 0)) return undefined;
   const lnRatio = Math.log(usedG / modelG);
   if (lnRatio < LIKELY.least || lnRatio > LIKELY.most) return undefined;

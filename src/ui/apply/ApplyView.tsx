@@ -3,7 +3,7 @@ import "@/core/catalogue";
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import { forecast, SECTION_COUNTS, sectionsOf, type SectionCount } from "@/core/apply";
-import { asSeen, unpackEvents } from "@/core/batch";
+import { asSeen, bowlG, unpackEvents } from "@/core/batch";
 import { checkNumber } from "@/core/checkNumber";
 import { NO_SESSION, SESSION_SD, usualKindOf } from "@/core/head";
 import type { StoredBatch } from "@/store/batches";
@@ -40,7 +40,7 @@ export function ApplyView({ batch, packedEvents, rev, nowMs: firstNow }: ApplyVi
   const nowMs = useNow(firstNow);
   const { question, answer } = batch;
   const made = useMemo(() => asSeen(question, answer, state), [question, answer, state]);
-  const bowlG = (state.pouredMl > 0 ? (made.answer ?? answer) : answer).totalG.mid;
+  const fullG = bowlG(answer, made, state);
   const count = state.sections.of ?? toCount(answer.sections.count);
   const sections = useMemo(() => sectionsOf(count), [count]);
   const done = state.sections.done.map(({ section }) => section);
@@ -49,14 +49,15 @@ export function ApplyView({ batch, packedEvents, rev, nowMs: firstNow }: ApplyVi
     sections.find(({ id }) => id === picked && !done.includes(id)) ?? sections.find(({ id }) => !done.includes(id));
   const usual = question.head.usual?.[usualKindOf(question.purpose)] ?? NO_SESSION;
   const planSd = Math.hypot(usual.sd, SESSION_SD);
-  const planG = answer.head.pasteG.mid;
+  // What goes on her; what stays in the bowl is not used.
+  const planG = answer.head.pasteG.mid - answer.head.leftInBowlG.mid;
   const seen = useMemo(
-    () => forecast(bowlG, planG, planSd, sections, state.sections.of === count ? state.scale : []),
-    [bowlG, planG, planSd, sections, state.sections.of, state.scale, count],
+    () => forecast(fullG, planG, planSd, sections, state.sections.of === count ? state.scale : []),
+    [fullG, planG, planSd, sections, state.sections.of, state.scale, count],
   );
   const [leftText, setLeft] = useState("");
   const leftG = typed(leftText);
-  const lastG = state.scale.at(-1)?.leftG ?? bowlG;
+  const lastG = state.scale.at(-1)?.leftG ?? fullG;
   const problem =
     leftText.trim() === ""
       ? undefined
@@ -126,7 +127,7 @@ export function ApplyView({ batch, packedEvents, rev, nowMs: firstNow }: ApplyVi
       <section aria-label="The bowl on the scale" className="border-t border-line pt-3">
         {line && <p className={`text-lg ${seen.warns ? "font-semibold text-madder" : ""}`}>{line}</p>}
         <Announced text={line} />
-        {seen.warns && <IfShort question={question} answer={answer} shortG={Math.max(5, -seen.overG)} bowlG={bowlG} />}
+        {seen.warns && <IfShort question={question} answer={answer} shortG={Math.max(5, -seen.overG)} bowlG={fullG} />}
         {!closed && done.length > 0 && (
           <form
             className="mt-2 flex flex-wrap items-end gap-3"
@@ -152,7 +153,7 @@ export function ApplyView({ batch, packedEvents, rev, nowMs: firstNow }: ApplyVi
         )}
         {done.length === 0 && (
           <p className="text-quiet">
-            About {roundTo(bowlG, 5)} g are in the bowl. After a section, weigh it: from then on it is said whether it
+            About {roundTo(fullG, 5)} g are in the bowl. After a section, weigh it: from then on it is said whether it
             reaches.
           </p>
         )}

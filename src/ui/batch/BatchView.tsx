@@ -5,6 +5,7 @@ import { useMemo, useState } from "react";
 import {
   aimOf,
   asSeen,
+  bowlG,
   kindOf,
   mixingSteps,
   soakedMin,
@@ -16,7 +17,6 @@ import {
   type Worksheet,
 } from "@/core/batch";
 import type { ColourPlan } from "@/core/colour";
-import { PURPOSE } from "@/core/head";
 import { findMaterial } from "@/core/material";
 import { computePaste, liquidParts, PASTE_MODEL, type PasteAnswer } from "@/core/paste";
 import type { StoredBatch } from "@/store/batches";
@@ -30,11 +30,7 @@ import { Cautions } from "../blend/Cautions";
 import { SmallBowl } from "../bowl/SmallBowl";
 import { useNow } from "../clock";
 import { Feel } from "../blend/FeelAndOrder";
-import { Button } from "../parts/Button";
-import { opened } from "../parts/later";
-import { Sheet } from "../parts/Sheet";
-import { HowFar } from "./HowFar";
-import { DayAfter } from "./DayAfter";
+import { OnTheHead } from "./OnTheHead";
 import { Aside } from "../events/Aside";
 import { doneOption } from "./doneOption";
 import { BowlWays } from "./BowlWays";
@@ -53,9 +49,6 @@ import { useAwake } from "../parts/useAwake";
 import { useEvents } from "../events/useEvents";
 import { FromShelf } from "./FromShelf";
 import { WentIn } from "./WentIn";
-
-/** The science of colour comes when somebody opens it. */
-const StrandTest = opened(() => import("../colour/StrandTest").then((file) => file.StrandTest));
 
 interface BatchViewProps {
   readonly batch: StoredBatch;
@@ -129,9 +122,6 @@ export function BatchView({
   const mixedMs = state.reachedMs.mixed ?? atMs(sheet.mixedMin);
   const nights = nightsOf({ kitchenTempC: question.kitchenTempC, nightTempC, timeZone }, mixedMs);
   const onHeadMs = atMs(sheet.mixedMin) + (sheet.onHeadMin - sheet.mixedMin) * 60_000;
-  // What follows a dye; in a bowl that was closed without it, it is long past.
-  const tasksFromMs =
-    PURPOSE[question.purpose].dye && (!closed || state.tended.length > 0) ? state.reachedMs.rinsed : undefined;
   const dyes = answer.lines.some(({ materialId }) => findMaterial(materialId)?.tags.includes("dye"));
   const wordsOf = (payload: BatchPayload) =>
     kindOf(payload)?.aboutEvent
@@ -283,47 +273,19 @@ export function BatchView({
             <WentIn planned={answer} made={made} state={state} closed={closed} onHappen={happen} />
             <FromShelf question={question} answer={answer} events={events} />
           </div>
-          {state.reachedMs.onHead !== undefined && (
-            <div className="print:hidden">
-              <HowFar
-                madeG={(state.pouredMl > 0 ? (made.answer ?? answer) : answer).totalG.mid}
-                state={state}
-                closed={closed}
-                onHappen={happen}
-              />
-            </div>
-          )}
-          {tasksFromMs !== undefined && (
-            <div className="print:hidden">
-              <DayAfter
-                rinsedMs={tasksFromMs}
-                state={state}
-                closed={closed}
-                timeZone={timeZone}
-                nowMs={nowMs}
-                onHappen={happen}
-              />
-            </div>
-          )}
-          {plan && (
-            <div className="flex flex-wrap gap-3 print:hidden">
-              <Sheet title="A strand, tried first" trigger={<Button>A strand was tried …</Button>}>
-                <StrandTest
-                  plan={plan}
-                  head={question.head}
-                  kitchenTempC={question.kitchenTempC}
-                  tests={state.strandTests}
-                  closed={closed}
-                  timeZone={timeZone}
-                  nowMs={nowMs}
-                  onHappen={happen}
-                />
-              </Sheet>
-              <Link href={`/colour?batch=${batch.id}`} className="pressable flex min-h-11 items-center">
-                what it will look like
-              </Link>
-            </div>
-          )}
+          <div className="flex flex-col gap-7 empty:hidden print:hidden">
+            <OnTheHead
+              batchId={batch.id}
+              question={question}
+              bowlG={bowlG(answer, made, state)}
+              plan={plan}
+              state={state}
+              closed={closed}
+              timeZone={timeZone}
+              nowMs={nowMs}
+              onHappen={happen}
+            />
+          </div>
           <HowWasIt purpose={question.purpose} dyes={dyes} state={state} closed={closed} onHappen={happen} />
           <BowlWays batchId={batch.id} blendId={blendId} heads={heads} closed={closed} onHappen={happen} />
           {/* On paper the cautions stand where the taps are on the screen. */}
