@@ -86,6 +86,20 @@ test("a bowl that is hot is sooner; a spoon of henna in a mask rests like the ma
   expect(mask.restMin).toBe(30);
 });
 
+test("a spoon of henna in a mask: what it may leave is said while it rests", async ({ page, request }) => {
+  const [id, versionId] = [uuid(), uuid()];
+  const lines = [
+    { materialId: "amla", role: "part", amount: 60, unit: "g", fill: "level" },
+    { materialId: "henna", role: "fixed", amount: 1, unit: "tbsp", fill: "level" },
+  ];
+  const data = { id, versionId, name: "A spoon of it", blend: { ...BLEND_INPUT, lines } };
+  expect((await request.post("/api/v1/blends", { data })).status()).toBe(200);
+  await page.goto(`/blend/${id}`);
+  await page.getByRole("heading", { name: "While it rests" }).scrollIntoViewIfNeeded();
+  await page.mouse.move(5, 5);
+  await expect(page.getByText(/^The henna in it may leave .* on grey, blond or bleached hair\.$/)).toBeVisible();
+});
+
 test("ready while one is elsewhere: said in the foot and in the title until it is seen, and then no more", async ({
   page,
   request,

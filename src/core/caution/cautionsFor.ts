@@ -1,4 +1,4 @@
-import { PURPOSE, type Head, type PurposeId, type TraitId } from "../head";
+import { PURPOSE, type Head, type PurposeId, type TraitId, type Traits } from "../head";
 import { isOrContains, type Material, type Tag } from "../material";
 import { CAUTION_RULES, type CautionLevel, type CautionRule, type Condition } from "./rules";
 
@@ -52,6 +52,11 @@ export function strengthOf(things: readonly { readonly material: Material; reado
   };
 }
 
+/** True where all of it is said of a head. */
+const isSaid = (wanted: NonNullable<Condition["trait"]>, traits: Traits | undefined): boolean =>
+  traits !== undefined &&
+  Object.entries(wanted).every(([trait, value]) => [traits[trait as TraitId] ?? []].flat().includes(value as never));
+
 /** The materials that make a condition hold, or undefined where it does not. */
 function reasons(condition: Condition, s: CautionSituation): readonly Material[] | undefined {
   const { tags, shades, greyFrom, ages, liquidFromC, kitchenFromC } = condition;
@@ -69,8 +74,7 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
   if (!over(essentialOilMl, condition.essentialOilOverMl) || !over(essentialShare, condition.essentialShareOver))
     return undefined;
   if (!over(harshShare, condition.harshShareOver) || !over(acidShare, condition.acidShareOver)) return undefined;
-  for (const [trait, wanted] of Object.entries(condition.trait ?? {}))
-    if (![s.head.traits?.[trait as TraitId] ?? []].flat().includes(wanted as never)) return undefined;
+  if (condition.trait && !isSaid(condition.trait, s.head.traits)) return undefined;
   if (condition.treated && !s.head.treated?.some(({ what }) => condition.treated?.includes(what))) return undefined;
   if (condition.restOverMin !== undefined && !((s.restMin ?? 0) > condition.restOverMin)) return undefined;
   if (condition.restUpToMin !== undefined && !((s.restMin ?? 0) <= condition.restUpToMin)) return undefined;

@@ -2,11 +2,9 @@
 import "@/core/catalogue";
 import Link from "next/link";
 import { Suspense } from "react";
-import { tintsOf } from "@/core/colour";
 import { PURPOSE } from "@/core/head";
 import type { PasteAnswer, PasteQuestion } from "@/core/paste";
 import { minuteWords } from "@/words/amounts";
-import { tintWords } from "@/words/colour/tint";
 import { Fold } from "../parts/Fold";
 import { opened } from "../parts/later";
 import { AsMuchAsThereIs } from "./AsMuchAsThereIs";
@@ -19,6 +17,8 @@ import { Mixing } from "./Mixing";
 import { Needs } from "./Needs";
 import { RestPicture } from "./RestPicture";
 
+/** What dyes leave on hair comes when somebody is there. */
+const Tints = opened(() => import("./Tints").then((file) => file.Tints));
 /** Every method of making something comes with it. */
 const MakeFirst = opened(() => import("./MakeFirst").then((file) => file.MakeFirst));
 
@@ -45,10 +45,11 @@ export function BelowTheBowl({ question, answer, lines, choices, stale, dispatch
         <Fold label="Rest" title="While it rests" line={minuteWords(answer.rest.restMin)}>
           <div className="mt-2 max-w-[40rem]">
             <RestPicture rest={answer.rest} kitchenTempC={question.kitchenTempC} />
-            {!PURPOSE[question.purpose].dye &&
-              tintsOf(answer, question.kitchenTempC, question.head.strand).map((one) => (
-                <p key={one.dye}>{tintWords(one)}</p>
-              ))}
+            {!PURPOSE[question.purpose].dye && (
+              <Suspense fallback={null}>
+                <Tints question={question} answer={answer} />
+              </Suspense>
+            )}
             {(answer.rest.dye || answer.rest.quick) && (
               <Link href="/colour" className="pressable inline-flex min-h-11 items-center">
                 what it will look like, and two bowls to one moment
