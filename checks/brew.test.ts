@@ -1,7 +1,8 @@
 import { Solver } from "odex";
 import fc from "fast-check";
 import psychrolib from "psychrolib";
-import { boilingC, drawingPace, NET_W, boilOffGPerH, overLegs, saturationKPa, tempIn, type Leg } from "@/core/making";
+import { boilingC, drawingPace, NET_W, boilOffGPerH, overLegs, tempIn, type Leg } from "@/core/making";
+import { saturationKPa } from "@/core/air";
 
 /** What of a making stands outside of our own figures: steam, its heat, and what is integrated along the warmth. */
 

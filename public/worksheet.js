@@ -1,12 +1,11 @@
-// Keeps the worksheets of bowls and makings that are going on, and what they are drawn with, so that a reload beside
-// the bowl
-// does not need the network. Nothing else of the house is kept, and what the house will not show any more is forgotten.
+// Keeps the worksheets of bowls and makings that are going on, and the page a bowl is put on by, with what they are
+// drawn with, so that a reload beside the bowl does not need the network. Nothing else of the house is kept, and what the house will not show any more is forgotten.
 const PAGES = "infusing-worksheets-1";
 const FILES = `infusing-files-${new URL(self.location).searchParams.get("build")}`;
-const WORKSHEET = /^\/(batches|makings)\/[0-9a-f-]{36}$/;
+const WORKSHEET = /^\/(batches|makings)\/[0-9a-f-]{36}(\/apply)?$/;
 const FILE = /^\/_next\/static\//;
 /** Bowls on the table at once; the oldest kept gives way. */
-const MOST_PAGES = 6;
+const MOST_PAGES = 8;
 
 /** When each page that was drawn from what is kept had been kept, by the page. */
 const drawnFrom = new Map();

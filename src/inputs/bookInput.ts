@@ -16,6 +16,7 @@ import {
   Min,
   ValidateNested,
 } from "class-validator";
+import { STANDS } from "@/core/making";
 import { UNITS, type Unit } from "@/core/measure";
 import { IsMoment } from "./moment";
 import { BlendInput } from "./pasteInput";
@@ -64,6 +65,15 @@ export class EventInput {
   @IsMoment() @IsString() deviceClock!: string;
 }
 
+/** What is left of a bowl, kept as a jar of its own. */
+export class LeftoverInput {
+  @IsId() id!: string;
+  /** The thing of the house's own that it is. */
+  @IsId() thingId!: string;
+  @IsText("thingNameChars") @IsString() name!: string;
+  @IsNumber() leftG!: number;
+  @IsIn(STANDS) stands!: (typeof STANDS)[number];
+}
 export class EventsInput {
   @ListOf(() => EventInput, 200, 1) events!: EventInput[];
   /** The device's clock as it sends; with each tap's own clock it says how long the tap was kept. */

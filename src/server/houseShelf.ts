@@ -1,6 +1,7 @@
 import { cache } from "react";
 import { NO_MEANINGS } from "@/core/search";
 import { EMPTY_SHELF, type HouseShelf } from "@/core/shelf";
+import { instrumentsHere } from "./instruments";
 import { shelfAsOf } from "./shelf";
 import { todayIn } from "./today";
 import type { House } from "./page";
@@ -15,6 +16,7 @@ export const houseShelf = cache(async (found: House | undefined): Promise<HouseS
       currency: "EUR",
       meanings: NO_MEANINGS,
       today: todayIn({ timeZone: "UTC" }),
+      instruments: [],
     };
   const { household, settings } = found;
   return {
@@ -24,5 +26,6 @@ export const houseShelf = cache(async (found: House | undefined): Promise<HouseS
     currency: settings.currency,
     meanings: settings.meanings,
     today: todayIn(settings),
+    instruments: instrumentsHere(),
   };
 });

@@ -3,6 +3,7 @@ import { DAB_NAME, STRAND_NAME, TENDING_NAME } from "./colour/names";
 import type { TypedAmount } from "@/core/measure";
 import type { Reading } from "@/core/reading";
 import { kitchenNumber, roundTo } from "./amounts";
+import { COVER_NAME, LOOK_NAME, TAKE_OFF_NAME, TOUCH_NAME } from "./apply";
 import {
   AGAIN_NAME,
   FILL_NAME,
@@ -57,6 +58,18 @@ export function eventWords(payload: BatchPayload, materialOf: (line: number) => 
       return `section ${payload.section.slice(1)} of ${payload.of}: ${payload.done ? "done" : "not done after all"}`;
     case "onScale":
       return `${roundTo(payload.leftG, 1)} g left, by the scale`;
+    case "lookedAt":
+      return `section ${payload.section.slice(1)}, ${LOOK_NAME[payload.as]}`;
+    case "mixedMore":
+      return `mixed ${roundTo(payload.massG, 1)} g more in its own proportions`;
+    case "massaged":
+      return "massage";
+    case "covered":
+      return `on the head: ${COVER_NAME[payload.as]}`;
+    case "touched":
+      return `the scalp, touched: ${TOUCH_NAME[payload.as]}`;
+    case "takenOff":
+      return `${TAKE_OFF_NAME[payload.step].toLowerCase()}: ${payload.done ? "done" : "not done after all"}`;
     case "weighed":
       return `${roundTo(payload.leftG, 1)} g left in the bowl; ${payload.reached ? "it reached" : "it did not reach"}`;
     case "strandTested":

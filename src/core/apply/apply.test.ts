@@ -22,9 +22,9 @@ test("weights in any order of arrival give the same forecast; nothing weighed is
   const sections = sectionsOf(4);
   const ids = sections.map(({ id }) => id);
   const weights: BowlWeight[] = [
-    { sectionsDone: ids.slice(0, 1), leftG: 300 },
-    { sectionsDone: ids.slice(0, 2), leftG: 210 },
-    { sectionsDone: ids.slice(0, 3), leftG: 90 },
+    { sectionsDone: ids.slice(0, 1), usedG: 100 },
+    { sectionsDone: ids.slice(0, 2), usedG: 190 },
+    { sectionsDone: ids.slice(0, 3), usedG: 310 },
   ];
   fc.assert(
     fc.property(fc.shuffledSubarray(weights, { minLength: 3 }), (shuffled) => {
@@ -43,7 +43,7 @@ test("a head that takes as planned is not warned; one that takes half as much ag
     Array.from({ length: n }, (_, i) => {
       const done = sections.slice(0, i + 1);
       const used = 400 * factor * done.reduce((sum, { share }) => sum + share, 0);
-      return { sectionsDone: done.map(({ id }) => id), leftG: Math.max(0, 400 - used) };
+      return { sectionsDone: done.map(({ id }) => id), usedG: Math.min(400, used) };
     });
   for (const n of [1, 2, 3]) expect(forecast(400, 400, 0.3, sections, weighed(1, n)).warns).toBe(n === 3 && false);
   expect(forecast(400, 400, 0.3, sections, weighed(1.5, 2)).warns).toBe(true);
@@ -67,7 +67,7 @@ function simulated(sectionSd: number, shareSd: number, runs: number) {
     const weights: BowlWeight[] = [];
     for (let i = 0; i < 3; i++) {
       left = Math.max(0, left - uses[i]);
-      weights.push({ sectionsDone: sections.slice(0, i + 1).map(({ id }) => id), leftG: left });
+      weights.push({ sectionsDone: sections.slice(0, i + 1).map(({ id }) => id), usedG: 400 - left });
       warned ||= forecast(400, 400, 0.3, sections, weights).warns;
     }
     if (need > 440) {

@@ -12,12 +12,34 @@ const WARN_AT: readonly (readonly [done: number, chance: number])[] = [
   [0.75, 0.35],
 ];
 
-/** A bowl as it stood on the scale once some sections were done. */
+/** What the scale said once some sections were done. */
 export interface BowlWeight {
   readonly sectionsDone: readonly string[];
-  /** What is left in it, without the bowl, g. */
-  readonly leftG: number;
+  /** What had gone out of the bowl by then, g. */
+  readonly usedG: number;
 }
+/** A bowl on the scale, with what had been mixed and poured into it by then. */
+export interface OnTheScale {
+  readonly leftG: number;
+  readonly moreG: number;
+  readonly pouredMl: number;
+  readonly sectionsDone: readonly string[];
+}
+/** g that stood in a bowl at a weighing and what went into it since: what may be left in it now at the most. */
+export const atMostG = (
+  { leftG, moreG, pouredMl }: Omit<OnTheScale, "sectionsDone">,
+  now: Pick<OnTheScale, "moreG" | "pouredMl">,
+): number => leftG + (now.moreG - moreG) + (now.pouredMl - pouredMl);
+
+/**
+ * Weighings of a bowl that more was mixed and poured into, as what had been used by each; a ml weighs about a gram.
+ * @param bowlG everything that was ever in it
+ */
+export const weightsOf = (
+  bowlG: number,
+  scale: readonly OnTheScale[],
+  now: Pick<OnTheScale, "moreG" | "pouredMl">,
+): BowlWeight[] => scale.map(({ sectionsDone, ...then }) => ({ sectionsDone, usedG: bowlG - atMostG(then, now) }));
 export interface Forecast {
   /** What the whole head takes, as far as one can tell, g. */
   readonly needG: Band;
@@ -44,7 +66,7 @@ const between = (points: typeof WARN_AT, done: number): number => {
  * How far a bowl will go: what is thought of the head and what the scale says of the sections that are done, together.
  * Weights count by what was done when they were taken and not by when they arrived.
  *
- * @param bowlG  what was in it at first, without the bowl
+ * @param bowlG  what was in it, with what was mixed later, without the bowl
  * @param planG  what the head is thought to take, at the middle; `planSd` the spread of its ln for one bowl
  * @source normal prior and observation of ln (conjugate); sections that differ by themselves
  */
@@ -60,7 +82,7 @@ export function forecast(
   // The weighing that saw the most says all that the ones before it did.
   const last = weights.reduce<{ done: number; weight: BowlWeight } | undefined>((best, weight) => {
     const done = shareOf(weight.sectionsDone);
-    if (best && (done < best.done || (done === best.done && weight.leftG >= best.weight.leftG))) return best;
+    if (best && (done < best.done || (done === best.done && weight.usedG <= best.weight.usedG))) return best;
     return { done, weight };
   }, undefined);
   const prior = { mean: Math.log(Math.max(1e-6, planG)), precision: 1 / Math.max(1e-3, planSd) ** 2 };
@@ -68,8 +90,8 @@ export function forecast(
   let [leftG, done] = [bowlG, 0];
   if (last && last.done > 0) {
     done = last.done;
-    leftG = Math.max(0, last.weight.leftG);
-    const usedG = Math.max(1, bowlG - leftG);
+    const usedG = Math.max(1, last.weight.usedG);
+    leftG = Math.max(0, bowlG - last.weight.usedG);
     const squares = sections.reduce(
       (sum, { id, share }) => sum + (last.weight.sectionsDone.includes(id) ? share * share : 0),
       0,

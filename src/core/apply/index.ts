@@ -1,2 +1,6 @@
+export * from "./byItself";
+export * from "./drying";
 export * from "./forecast";
+export * from "./leaveOn";
 export * from "./sections";
+export * from "./takeOff";

@@ -153,6 +153,24 @@ export function asSeen(
   return { ...made, heard, ...(result?.ok ? { answer: result.value } : {}) };
 }
 
-/** What was in a bowl, g; where nobody noted what was poured, it was as planned. */
-export const bowlG = (planned: PasteAnswer, made: Pick<Made, "answer">, { pouredMl }: { readonly pouredMl: number }) =>
-  ((pouredMl > 0 && made.answer) || planned).totalG.mid;
+/**
+ * What was in a bowl, g, with what was mixed later: as it stood full on the scale; else as it was made; where nobody
+ * noted what was poured, as planned.
+ */
+export function bowlG(
+  planned: PasteAnswer,
+  made: Pick<Made, "answer">,
+  { pouredMl, scale, more }: Pick<BatchState, "pouredMl" | "scale" | "more">,
+): number {
+  const full = scale.findLast(({ sectionsDone }) => sectionsDone.length === 0);
+  // A ml of what loosens it weighs about a gram.
+  const firstG = full
+    ? full.leftG - full.moreG + (pouredMl - full.pouredMl)
+    : ((pouredMl > 0 && made.answer) || planned).totalG.mid;
+  return firstG + nowIn({ pouredMl, more }).moreG;
+}
+/** What was mixed and poured into a bowl by now. */
+export const nowIn = ({ pouredMl, more }: Pick<BatchState, "pouredMl" | "more">) => ({
+  moreG: more.reduce((sum, { massG }) => sum + massG, 0),
+  pouredMl,
+});

@@ -11,6 +11,21 @@ import { findMaterial, type Lookup } from "../material";
 import type { Problem } from "../problem";
 import type { BowlEventKind } from "./define";
 import { added, type Added, type AddedState } from "./events/added";
+import {
+  covered,
+  lookedAt,
+  massaged,
+  mixedMore,
+  takenOff,
+  touched,
+  type Covered,
+  type LookedAt,
+  type Massaged,
+  type MixedMore,
+  type OnHeadState,
+  type TakenOff,
+  type Touched,
+} from "./events/applying";
 import { again, type AgainEvent, type AgainState } from "./events/again";
 import { dabbed, type Dabbed, type DabbedState } from "./events/dabbed";
 import { gauged, type Gauged, type GaugedState } from "./events/gauged";
@@ -30,6 +45,7 @@ import { weighed, type Weighed, type WeighedState } from "./events/weighed";
 
 export * from "./events/added";
 export * from "./events/again";
+export * from "./events/applying";
 export * from "./events/dabbed";
 export * from "./events/gauged";
 export * from "./events/heaped";
@@ -61,6 +77,12 @@ export type BatchPayload =
   | Weighed
   | Sectioned
   | OnScale
+  | LookedAt
+  | MixedMore
+  | Massaged
+  | Covered
+  | Touched
+  | TakenOff
   | Tested
   | Said
   | Reached
@@ -84,6 +106,7 @@ export interface BatchState
     TendedState,
     WeighedState,
     ApplyingState,
+    OnHeadState,
     SaidState,
     TestedState,
     SeenState,
@@ -107,6 +130,13 @@ export const emptyBowl = (): Folding<BatchState> => ({
   session: undefined,
   sections: { of: undefined, done: [] },
   scale: [],
+  bareG: undefined,
+  looks: [],
+  more: [],
+  massagedMs: undefined,
+  cover: undefined,
+  touches: [],
+  takenOff: [],
   lastWord: undefined,
   tests: [],
   seen: [],
@@ -134,6 +164,12 @@ export const EVENT_KINDS: {
   weighed,
   sectioned,
   onScale,
+  lookedAt,
+  mixedMore,
+  massaged,
+  covered,
+  touched,
+  takenOff,
   tested,
   said,
   reached,

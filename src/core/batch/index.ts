@@ -12,3 +12,4 @@ export * from "./marks";
 export * from "./aim";
 export * from "./timing";
 export * from "./dayAfter";
+export * from "./leftover";

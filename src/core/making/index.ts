@@ -5,5 +5,5 @@ export * from "./methods";
 export * from "./product";
 export * from "./toMake";
 export { BREW_WAYS, drawingPace } from "./brew";
-export { boilingC, boilOffGPerH, NET_W, saturationKPa } from "./steam";
+export { boilingC, boilOffGPerH, NET_W } from "./steam";
 export { overLegs, tempIn, type Leg } from "./warmth";

@@ -1,3 +1,4 @@
+import { saturationKPa } from "../air";
 import { estimate, exact, practice } from "../figure";
 
 /** Latent heat of water at the boil, kJ/kg. */
@@ -17,12 +18,6 @@ export const NET_W = {
 export const UNDER_A_LID = estimate(0.15, 0.08, 0.3, "a lid that lies loose");
 /** Evaporation from open hot water in still air, kg/m²h at 90 °C. */
 export const OPEN_AT_90 = estimate(20, 12, 30, "still kitchen air");
-
-/**
- * Pressure of saturated steam, kPa, from 1 to 130 °C.
- * @source Antoine's equation for water, constants 8.07131, 1730.63, 233.426 (mmHg, °C; from memory)
- */
-export const saturationKPa = (tempC: number): number => 10 ** (8.07131 - 1730.63 / (233.426 + tempC)) * 0.133322;
 
 /**
  * Where water boils at a height above the sea, °C; 0–5000 m.

@@ -1,3 +1,4 @@
+import type { InstrumentId } from "../instrument";
 import type { Meanings } from "../search";
 import { togetherOf, type Learnt } from "../learn";
 import { findMaterial, type KnownOfDye, type Lookup, type Material } from "../material";
@@ -97,4 +98,6 @@ export interface HouseShelf {
   readonly meanings: Meanings;
   /** ISO day in the household's zone. */
   readonly today: string;
+  /** What can be read off here. */
+  readonly instruments: readonly InstrumentId[];
 }

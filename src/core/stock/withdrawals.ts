@@ -67,5 +67,18 @@ export function withdrawalsOf(
   const poured = pours.flatMap(({ eventId, ml }) =>
     liquids.map(({ gPerMl, ...liquid }): Withdrawal => ({ eventId, ...liquid, massG: ml * gPerMl })),
   );
-  return [...planned, ...added.filter(({ massG }) => massG > 0), ...poured];
+  // What was mixed later is of the same things, in the same proportions.
+  const totalG = answer.totalG.mid;
+  const liquidMl = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
+  const more = state.more.flatMap(({ eventId, massG }) => [
+    ...answer.lines.map((line, i): Withdrawal => {
+      const { materialId, jarId } = line;
+      const own = jarId === undefined ? {} : { jarId };
+      return { eventId, slot: `line ${i}`, materialId, ...own, massG: (massG * line.massG.mid) / totalG };
+    }),
+    ...liquids.map(({ gPerMl, ...liquid }): Withdrawal => {
+      return { eventId, ...liquid, massG: (massG * liquidMl * gPerMl) / totalG };
+    }),
+  ]);
+  return [...planned, ...added, ...poured, ...more].filter(({ massG }) => massG > 0);
 }

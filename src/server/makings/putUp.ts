@@ -13,47 +13,17 @@ import {
   type Product,
 } from "@/core/making";
 import type { Problem } from "@/core/problem";
-import {
-  dayNumber,
-  dayText,
-  jarFor,
-  madeFigures,
-  ownId,
-  type MadeHere,
-  type OwnPart,
-  type OwnThing,
-  type Shelf,
-} from "@/core/shelf";
+import { dayNumber, dayText, jarFor, madeFigures, ownId, type MadeHere, type OwnThing, type Shelf } from "@/core/shelf";
 import { pricePerG } from "@/core/stock";
 import type { PutUpInput } from "@/inputs/shelfInput";
 import type { Settings } from "@/store/household";
 import * as store from "@/store/jars";
 import type { StoredMaking } from "@/store/makings";
-import { listOwnThings } from "@/store/ownThings";
 import { insertMoves } from "@/store/stock";
 import type { Write } from "@/store/transaction";
-import { keepThing } from "../keepThing";
+import { keepOnce } from "../keepThing";
 import { unusable } from "../refusal";
 import { todayIn } from "../today";
-
-/** The same thing made again: what it is like and what was drawn into it, or the same parts to the percent. */
-function same(one: OwnThing, other: OwnThing): boolean {
-  if (one.kind === "mixture" && other.kind === "mixture") return sameParts(one.parts, other.parts);
-  return (
-    one.kind === "like" &&
-    other.kind === "like" &&
-    one.likeId === other.likeId &&
-    one.soft === other.soft &&
-    (one.drawnFrom ?? []).join() === (other.drawnFrom ?? []).join()
-  );
-}
-function sameParts(parts: readonly OwnPart[], others: readonly OwnPart[]): boolean {
-  const shareIn = (id: string) => others.find(({ materialId }) => materialId === id)?.share ?? -2;
-  return (
-    parts.length === others.length &&
-    parts.every(({ materialId, share }) => Math.abs((share ?? -1) - shareIn(materialId)) < 0.015)
-  );
-}
 
 /** The id that a product stands under; a thing of the house's own is kept where it is not yet. */
 async function keptAs(
@@ -71,8 +41,7 @@ async function keptAs(
   // Of a mixture that is asked where it is kept.
   if (thing.kind === "like" && question.things.some(({ materialId }) => materialId === thing.id))
     throw unusable([{ field: "name", code: "containsItself" }]);
-  const things = await listOwnThings(write.householdId, write.trx);
-  if (!things.some((one) => one.id === thing.id && same(one, thing))) await keepThing(write, thingId, thing);
+  await keepOnce(write, thingId, thing);
   return thing.id;
 }
 

@@ -1,4 +1,4 @@
-import { EventsInput, NewBatchInput } from "@/inputs/bookInput";
+import { EventsInput, LeftoverInput, NewBatchInput } from "@/inputs/bookInput";
 import type { Operation } from "./operation";
 
 const LOG_QUERY = ["head", "text", "blend", "material", "purpose", "how", "from", "to"] as const;
@@ -27,6 +27,13 @@ export const BOWLS: readonly Operation[] = [
     summary: "Adds what happened; repeats add nothing.",
     input: EventsInput,
     answer: "EventsAnswer",
+  },
+  {
+    method: "post",
+    path: "/batches/{id}/leftover",
+    summary: "Keeps what is left of a bowl as a jar, mixed of what went in.",
+    input: LeftoverInput,
+    answer: "Written",
   },
   {
     method: "get",

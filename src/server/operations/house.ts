@@ -54,5 +54,17 @@ export const HOUSE: readonly Operation[] = [
     input: UndoneInput,
     answer: "Written",
   },
+  {
+    method: "get",
+    path: "/instruments/scale",
+    summary: "What the kitchen scale shows, g, as server-sent events.",
+    answer: { file: "text/event-stream" },
+  },
+  {
+    method: "get",
+    path: "/instruments/probe",
+    summary: "What the probe thermometer shows, °C, as server-sent events.",
+    answer: { file: "text/event-stream" },
+  },
   { method: "get", path: "/openapi", summary: "This document.", answer: { file: "application/json" } },
 ];

@@ -152,6 +152,10 @@ export function BatchView({
         share,
       }))}
       spoons={question.spoons}
+      gPerMl={liquidParts(question.liquid).reduce(
+        (sum, { materialId, share }) => sum + share * (findMaterial(materialId)?.bulkDensityGPerMl.value ?? 1),
+        0,
+      )}
       closed={closed}
       onPour={(ml) => happen({ kind: "poured", ml })}
     />

@@ -50,6 +50,7 @@ export function HowFar({ madeG, state: { session }, closed, onHappen }: HowFarPr
             text={text}
             onText={setText}
             problem={problem}
+            readBy="scale"
           />
           <div className="mt-2 flex flex-wrap gap-2">
             <Button idle={!ready} onClick={() => say(true)}>

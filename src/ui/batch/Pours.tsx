@@ -7,6 +7,8 @@ import { bandWords, roundTo } from "@/words/amounts";
 import { Jug } from "../bowl/Jug";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
+import { textOf } from "../forms/typed";
+import { TakeReading } from "../instruments/TakeReading";
 import { firstPourOf } from "./stages";
 
 interface PoursProps {
@@ -17,12 +19,24 @@ interface PoursProps {
   readonly spoons: Spoons;
   /** Two liquids in a set ratio: each one's name and share. */
   readonly parts?: readonly { readonly name: string; readonly share: number }[];
+  /** How much a ml of it weighs: a scale says grams. */
+  readonly gPerMl: number;
   readonly closed: boolean;
   readonly onPour: (ml: number) => void;
 }
 
 /** What really went in: one press for the first pour, one for a step, or typed. */
-export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = [], closed, onPour }: PoursProps) {
+export function Pours({
+  liquid,
+  colour,
+  liquidName,
+  pouredMl,
+  spoons,
+  parts = [],
+  gPerMl,
+  closed,
+  onPour,
+}: PoursProps) {
   const [text, setText] = useState("");
   const [said, setSaid] = useState("");
   const pour = (ml: number) => {
@@ -87,6 +101,7 @@ export function Pours({ liquid, colour, liquidName, pouredMl, spoons, parts = []
                 )}
               </Field>
             </div>
+            <TakeReading of="scale" onTake={(grams) => setText(textOf(Math.round((grams / gPerMl) * 10) / 10))} />
             <Button type="submit" disabled={wrong || text.trim() === ""}>
               Poured
             </Button>

@@ -17,6 +17,8 @@ import { AddThing } from "../blend/AddThing";
 import { useShelf } from "../shelf/ShelfContext";
 import { AmountFields, type DraftAmount } from "../blend/AmountFields";
 import { firstAmount, readAmount } from "../blend/draftAmount";
+import { textOf } from "../forms/typed";
+import { TakeReading } from "../instruments/TakeReading";
 import { Button } from "../parts/Button";
 import { Sheet } from "../parts/Sheet";
 
@@ -227,6 +229,7 @@ function AmountForm({
         problem={problem && problemWords(problem)}
         onChange={(change) => setDraft((now) => ({ ...now, ...change }))}
       />
+      <TakeReading of="scale" onTake={(value) => setDraft((now) => ({ ...now, unit: "g", text: textOf(value) }))} />
       <Button type="submit" className="min-h-12 self-start" disabled={Boolean(problem)}>
         {press}
       </Button>

@@ -1,6 +1,9 @@
 import { problemWords } from "@/words/problems";
 import type { Problem } from "@/core/problem";
+import type { InstrumentId } from "@/core/instrument";
+import { TakeReading } from "../instruments/TakeReading";
 import { Field } from "./Field";
+import { textOf } from "./typed";
 
 interface NumberTextProps {
   readonly label: string;
@@ -9,18 +12,23 @@ interface NumberTextProps {
   readonly onText: (text: string) => void;
   readonly problem: Problem | undefined;
   readonly large?: true;
+  /** What of the house's instruments can fill it. */
+  readonly readBy?: InstrumentId;
 }
 /** A number as it is typed, to be heeded once it is sent. */
-export const NumberText = ({ label, hint, text, onText, problem, large }: NumberTextProps) => (
+export const NumberText = ({ label, hint, text, onText, problem, large, readBy }: NumberTextProps) => (
   <Field label={label} hint={hint} problem={problem && problemWords(problem)}>
     {(a) => (
-      <input
-        {...a}
-        className={large ? "w-32 text-xl" : "w-28"}
-        inputMode="decimal"
-        value={text}
-        onChange={(event) => onText(event.target.value)}
-      />
+      <>
+        <input
+          {...a}
+          className={large ? "w-32 text-xl" : "w-28"}
+          inputMode="decimal"
+          value={text}
+          onChange={(event) => onText(event.target.value)}
+        />
+        {readBy && <TakeReading of={readBy} onTake={(value) => onText(textOf(value))} />}
+      </>
     )}
   </Field>
 );

@@ -17,6 +17,7 @@ import { RemovedList } from "../removed/RemovedList";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
 import { useWrite } from "../forms/useWrite";
+import { InstrumentsHere } from "./InstrumentsHere";
 import { OwnSpoonsFields } from "./OwnSpoonsFields";
 
 interface HouseViewProps {
@@ -215,6 +216,7 @@ export function HouseView({
           </section>
         </div>
         <div className="flex min-w-0 flex-col gap-10">
+          <InstrumentsHere />
           <Door door={door} port={port} timeZone={settings.timeZone} nowMs={nowMs} />
           <TheBook imports={imports} timeZone={settings.timeZone} nowMs={nowMs} />
           <RemovedList removed={removed} timeZone={settings.timeZone} nowMs={nowMs} />

@@ -20,7 +20,7 @@ export function HowWarm({ onNote }: { onNote: (tempC: number) => void }) {
         setText("");
       }}
     >
-      <NumberText label="A thermometer in it says, °C" text={text} onText={setText} problem={problem} />
+      <NumberText label="A thermometer in it says, °C" text={text} onText={setText} problem={problem} readBy="probe" />
       <Button type="submit" disabled={problem !== undefined || text.trim() === ""}>
         Note it
       </Button>

@@ -7,7 +7,8 @@ import type { StoredJar } from "@/store/jars";
 import { gramWords, kitchenNumber } from "@/words/amounts";
 import { UNIT_NAME } from "@/words/names";
 import { problemWords } from "@/words/problems";
-import { typed, typedGrams } from "../forms/typed";
+import { textOf, typed, typedGrams } from "../forms/typed";
+import { TakeReading } from "../instruments/TakeReading";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
 import { useWrite } from "../forms/useWrite";
@@ -96,6 +97,7 @@ export function WeighSpoon({ jar }: { jar: StoredJar }) {
             )}
           </Field>
         </div>
+        <TakeReading of="scale" onTake={(value) => setMass(textOf(value))} />
         <Button type="submit" disabled={problems.length > 0 || !possible}>
           Keep this weighing
         </Button>
@@ -156,6 +158,7 @@ export function WeighLeft({ jar }: { jar: StoredJar }) {
           )}
         </Field>
       </div>
+      <TakeReading of="scale" onTake={(value) => setText(textOf(value))} />
       <Button type="submit" disabled={text.trim() === "" || problem !== undefined}>
         That is left
       </Button>

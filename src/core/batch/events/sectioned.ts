@@ -2,6 +2,8 @@ import { SECTION_COUNTS, type SectionCount } from "../../apply";
 import { checkNumber } from "../../checkNumber";
 import { among } from "../../happening";
 import { define } from "../define";
+import type { OnHeadState } from "./applying";
+import type { PouredState } from "./poured";
 
 /** A section of the head was done, or not after all; of so many. */
 export interface Sectioned {
@@ -14,6 +16,8 @@ export interface Sectioned {
 export interface OnScale {
   readonly kind: "onScale";
   readonly leftG: number;
+  /** What the empty bowl weighs, where the scale was not set to zero with it. */
+  readonly bareG?: number;
 }
 export interface ApplyingState {
   readonly sections: {
@@ -25,11 +29,17 @@ export interface ApplyingState {
   readonly scale: readonly {
     readonly leftG: number;
     readonly sectionsDone: readonly string[];
+    /** g that had been mixed besides by then, and ml that had been poured. */
+    readonly moreG: number;
+    readonly pouredMl: number;
     readonly atMs: number;
   }[];
+  /** What the empty bowl weighs, as was said last. */
+  readonly bareG: number | undefined;
 }
 
-const isSection = (section: unknown): boolean => typeof section === "string" && /^s([1-9]|1[0-2])$/.test(section);
+export const isSection = (section: unknown): boolean =>
+  typeof section === "string" && /^s([1-9]|1[0-2])$/.test(section);
 export const sectioned = define<Sectioned, ApplyingState>({
   kind: "sectioned",
   fields: ["of", "section", "done"],
@@ -45,12 +55,18 @@ export const sectioned = define<Sectioned, ApplyingState>({
     sections.done = done ? [...kept, { section, atMs }] : kept;
   },
 });
-export const onScale = define<OnScale, ApplyingState>({
+export const onScale = define<OnScale, ApplyingState & PouredState & Pick<OnHeadState, "more">>({
   kind: "onScale",
-  fields: ["leftG"],
-  check: ({ leftG }, field) =>
-    [checkNumber(`${field}.leftG`, leftG, "leftInBowlG")].filter((problem) => problem !== undefined),
-  apply: (bowl, { leftG }, { atMs }) => {
-    bowl.scale.push({ leftG, sectionsDone: bowl.sections.done.map(({ section }) => section), atMs });
+  fields: ["leftG", "bareG"],
+  check: ({ leftG, bareG }, field) =>
+    [
+      checkNumber(`${field}.leftG`, leftG, "leftInBowlG"),
+      bareG === undefined ? undefined : checkNumber(`${field}.bareG`, bareG, "leftInBowlG"),
+    ].filter((problem) => problem !== undefined),
+  apply: (bowl, { leftG, bareG }, { atMs }) => {
+    const moreG = bowl.more.reduce((sum, { massG }) => sum + massG, 0);
+    const { pouredMl, sections } = bowl;
+    bowl.scale.push({ leftG, sectionsDone: sections.done.map(({ section }) => section), moreG, pouredMl, atMs });
+    if (bareG !== undefined) bowl.bareG = bareG;
   },
 });

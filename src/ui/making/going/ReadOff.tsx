@@ -1,12 +1,17 @@
 "use client";
 import { useState } from "react";
+import type { InstrumentId } from "@/core/instrument";
 import { checkMakingPayload, type Gauge, type GaugeRead } from "@/core/making";
 import { GAUGE_NAME } from "@/words/making";
 import { problemWords } from "@/words/problems";
 import { Field } from "../../forms/Field";
-import { typed } from "../../forms/typed";
+import { textOf, typed } from "../../forms/typed";
+import { TakeReading } from "../../instruments/TakeReading";
 import { Button } from "../../parts/Button";
 import { Fold } from "../../parts/Fold";
+
+/** What of the house's instruments shows it. */
+const READ_BY: Readonly<Partial<Record<Gauge, InstrumentId>>> = { weightG: "scale", tempC: "probe" };
 
 interface ReadOffProps {
   readonly gauges: readonly Gauge[];
@@ -44,13 +49,21 @@ export function ReadOff({ gauges, count, onRead }: ReadOffProps) {
               >
                 <Field label={GAUGE_NAME[gauge]} problem={problem && problemWords(problem)}>
                   {(a) => (
-                    <input
-                      {...a}
-                      className="w-24"
-                      inputMode="decimal"
-                      value={text}
-                      onChange={(event) => setTexts((now) => ({ ...now, [gauge]: event.target.value }))}
-                    />
+                    <>
+                      <input
+                        {...a}
+                        className="w-24"
+                        inputMode="decimal"
+                        value={text}
+                        onChange={(event) => setTexts((now) => ({ ...now, [gauge]: event.target.value }))}
+                      />
+                      {READ_BY[gauge] && (
+                        <TakeReading
+                          of={READ_BY[gauge]}
+                          onTake={(value) => setTexts((now) => ({ ...now, [gauge]: textOf(value) }))}
+                        />
+                      )}
+                    </>
                   )}
                 </Field>
                 <Button type="submit" idle={problem !== undefined || text.trim() === ""}>

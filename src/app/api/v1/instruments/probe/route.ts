@@ -1,0 +1,4 @@
+import { instrumentStream } from "@/server/instruments";
+import { reads } from "@/server/route";
+
+export const GET = reads(instrumentStream("probe"));

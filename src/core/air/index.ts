@@ -1,0 +1,2 @@
+export * from "./evaporation";
+export * from "./saturation";

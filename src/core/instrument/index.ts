@@ -1,0 +1,3 @@
+export * from "./heed";
+export * from "./shown";
+export * from "./simulated";

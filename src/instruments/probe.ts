@@ -1,0 +1,4 @@
+import { serveInstrument } from "./serve";
+
+// tsx src/instruments/probe.ts PORT
+serveInstrument("probe", Number(process.argv[2]));

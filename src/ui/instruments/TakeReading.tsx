@@ -1,0 +1,60 @@
+"use client";
+import { useState } from "react";
+import type { InstrumentId } from "@/core/instrument";
+import { INSTRUMENT_NAME, shownWords } from "@/words/instruments";
+import { Button } from "../parts/Button";
+import { useShelf } from "../shelf/ShelfContext";
+import { useShown } from "./useShown";
+
+interface TakeReadingProps {
+  readonly of: InstrumentId;
+  readonly onTake: (value: number) => void;
+}
+/** Instruments that somebody on this page wants to read: from then on every field shows them. */
+const wanted = new Set<InstrumentId>();
+
+/** What an instrument of this house shows, beside the field that it can fill; nothing where the house has none. */
+export function TakeReading(props: TakeReadingProps) {
+  const { of } = props;
+  const { instruments } = useShelf();
+  const [open, setOpen] = useState(false);
+  if (!instruments.includes(of)) return null;
+  if (open || wanted.has(of)) return <Showing {...props} />;
+  return (
+    <button
+      type="button"
+      className="pressable min-h-11"
+      onClick={() => {
+        wanted.add(of);
+        setOpen(true);
+      }}
+    >
+      read the {INSTRUMENT_NAME[of]}
+    </button>
+  );
+}
+
+function Showing({ of, onTake }: TakeReadingProps) {
+  const seen = useShown(of);
+  const [zeroAt, setZero] = useState(0);
+  const name = INSTRUMENT_NAME[of];
+  if (typeof seen === "string")
+    return (
+      <p className="flex min-h-11 items-center text-sm text-quiet" role="status">
+        {seen === "silent" ? `The ${name} is silent: type it.` : ""}
+      </p>
+    );
+  const value = Math.round((seen.value - zeroAt) * 10) / 10;
+  return (
+    <p className="flex min-h-11 flex-wrap items-center gap-x-3 text-sm">
+      <Button idle={!seen.stable} className="min-w-44 text-left" onClick={() => onTake(Math.max(0, value))}>
+        {seen.stable ? `take ${shownWords(of, value)}` : `the ${name} moves`}
+      </Button>
+      {of === "scale" && (
+        <button type="button" className="pressable min-h-11" onClick={() => setZero(zeroAt === 0 ? seen.value : 0)}>
+          {zeroAt === 0 ? "count from here" : "count all of it again"}
+        </button>
+      )}
+    </p>
+  );
+}
