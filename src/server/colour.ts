@@ -1,6 +1,16 @@
 import "@/core/catalogue";
 import { dyeGoing, foldBatch, type BatchState, type StrandStep } from "@/core/batch";
-import { dyeOf, PLAIN_PLAN, type ColourPlan, type DyeId } from "@/core/colour";
+import {
+  dyeOf,
+  PLAIN_PLAN,
+  sketchFactor,
+  sketchOf,
+  stepsOf,
+  strandsOf,
+  type ColourPlan,
+  type DyeId,
+} from "@/core/colour";
+import { PURPOSE } from "@/core/head";
 import { strengthAt } from "@/core/rest";
 import { findBatch, findBatches, type StoredBatch } from "@/store/batches";
 import { eventsOfKind, listEvents } from "@/store/events";
@@ -43,6 +53,36 @@ export function planOf({ question, answer, startsAtMs }: StoredBatch, state: Bat
     strength: Math.round(Math.max(0, strength) * 100) / 100,
     acid: answer.rest.dye?.school === "acid",
   };
+}
+
+/** How a dyed head came out: its own hair and its grey a week later as computed, and the last strand that was tried. */
+export interface HairSwatch {
+  readonly own: string;
+  readonly grey: string | undefined;
+  readonly photo?: string;
+}
+/** Swatches of the bowls among these that were to colour, by their ids. */
+export async function swatchesOf(
+  householdId: string,
+  ids: readonly string[],
+): Promise<Readonly<Record<string, HairSwatch>>> {
+  const dyed = (await findBatches(householdId, ids)).filter(({ question }) => PURPOSE[question.purpose].dye);
+  const all = dyed.map(async (batch) => {
+    const state = foldBatch(await listEvents(householdId, batch.id));
+    const { head, kitchenTempC } = batch.question;
+    const factor = sketchFactor(state.strandTests.map(({ looks }) => looks)).value;
+    const sketch = sketchOf(strandsOf(head), stepsOf(planOf(batch, state), kitchenTempC), "worn", factor);
+    const photo = state.strandTests.findLast((test) => test.photo !== undefined)?.photo;
+    return [
+      batch.id,
+      {
+        own: sketch.own.hex,
+        grey: head.greyShare > 0 ? sketch.grey.hex : undefined,
+        ...(photo === undefined ? {} : { photo }),
+      },
+    ] as const;
+  });
+  return Object.fromEntries(await Promise.all(all));
 }
 
 /** The same of a bowl in the book, with whose head it is for. */

@@ -37,9 +37,9 @@ export function forecastWords({ leftG, toDo, needG, warns, overG, chanceShort }:
   return chanceShort > 0.3 ? `It may just reach: ${rest}.` : `It will reach: ${rest}.`;
 }
 
-/** "about 25 min (15–40)". */
+/** "about 25 min (15–40 min)". */
 const minutes = ({ low, mid, high }: Band): string =>
-  `about ${minuteWords(mid)} (${roundTo(low, 5)}–${roundTo(high, 5)})`;
+  `about ${minuteWords(mid)} (${roundTo(low, 5)}–${roundTo(high, 5)} min)`;
 /** When it is almost dry, left open; under a cap it is not. */
 export function dryingWords({ scalpMin, lengthsMin }: Drying, covered: boolean): string {
   if (covered) return "Under a cap it does not dry.";

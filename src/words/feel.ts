@@ -29,6 +29,9 @@ export const WHERE_NAME: Readonly<Record<NonNullable<Choices["where"]>, string>>
   scalp: "scalp and lengths, from the scalp",
   lengths: "lengths only",
   both: "wherever the colour should be",
+  grey: "only where it is grey",
+  thinPlaces: "only on the thin places",
+  hairline: "all over, a little more at the hairline",
 };
 export const WASH_NAME: Readonly<Record<NonNullable<Choices["washOut"]>, string>> = {
   water: "water alone",

@@ -15,6 +15,7 @@ import { PASTE_DENSITY } from "../flow";
 import { HAND_FACTOR, LEFT_IN_BOWL, PURPOSE, type PurposeId } from "./purpose";
 import { TOOL_TAKES, type Tool } from "./tool";
 import { MOST_SHRUNK, WORN_TAKES } from "./traits";
+import { whereShares, type Where } from "./where";
 import { usualBand, usualKindOf, type Usual } from "./usual";
 
 /** How much paste a head takes for a purpose, and how that is made up. */
@@ -32,7 +33,7 @@ export interface Coverage {
 /** With what it is put on, and where. */
 export interface Applied {
   readonly tool?: Tool;
-  readonly where?: "scalp" | "lengths" | "both";
+  readonly where?: Where;
 }
 
 /** New growth only: how long since the last time, and the share of the head it goes on. */
@@ -91,6 +92,7 @@ export function coverage(
       ? [measured(head.amount.ponytailCm, TAPE_CM), IN_THE_TAPE]
       : [PONYTAIL_CM[head.amount.strands], STRAND_BULK[head.strand]];
   const onRoots = purpose.region === "newGrowth";
+  const shares = whereShares(where, head.traits);
 
   const inputs = [
     longest,
@@ -111,6 +113,8 @@ export function coverage(
     GROWTH_CM_PER_MONTH,
     SECTION_MM,
     BETWEEN_STRANDS,
+    shares.scalp,
+    shares.lengths,
   ];
 
   const [pasteG, scalpG, lengthsG, leftInBowlG, hairG, meanLengthCm, coatMm] = propagate(inputs, 7, (x, out) => {
@@ -133,13 +137,17 @@ export function coverage(
       growth,
       sectionMm,
       between,
+      scalpShare,
+      lengthsShare,
     ] = x;
     const areaCm2 = (bulkShare * packing * roundCm * roundCm) / (4 * Math.PI);
     const mean = longestCm * meanShare;
     const covered = onRoots ? Math.min(mean, roots.months * growth) : mean;
+    // New growth of a share of the head, of which some is where it goes.
     const share = onRoots ? roots.share : 1;
-    const hair = areaCm2 * density * covered * share;
-    const onScalp = where === "lengths" ? 0 : hand * toolScalp * scalp * share * (film / 10) * pasteDensity;
+    const within = (of: number) => (onRoots ? Math.min(share, of) : of);
+    const hair = areaCm2 * density * covered * within(lengthsShare);
+    const onScalp = hand * toolScalp * scalp * within(scalpShare) * (film / 10) * pasteDensity;
     const onLengths = hand * toolLengths * load * worn * hair;
     const onHead = onScalp + onLengths;
     out[0] = onHead * (1 + left);

@@ -10,3 +10,4 @@ export * from "./tool";
 export * from "./traits";
 export * from "./trials";
 export * from "./usual";
+export * from "./where";

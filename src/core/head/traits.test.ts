@@ -10,7 +10,10 @@ import {
   regrowthMonths,
   shedTrend,
   type Head,
+  type PurposeId,
   type ShedCount,
+  type Traits,
+  type Where,
 } from ".";
 
 const head = (more: Partial<Head>): Head => ({ ...PLAIN_HEAD, ...more });
@@ -99,4 +102,28 @@ test("a spray takes less than hands, poured paste more; lengths only spare the s
   expect(takes({ tool: "hands" })).toEqual(takes({}));
   expect(takes({ where: "lengths" }).scalpG.mid).toBe(0);
   expect(takes({ where: "lengths" }).lengthsG).toEqual(takes({}).lengthsG);
+});
+
+test("only the grey, only the thin places, a little more at the hairline: by where they are said to be", () => {
+  const takes = (where: Where, traits: Traits = {}, purpose: PurposeId = "mask") =>
+    coverage(head({ traits }), purpose, { months: 2, share: 0.5 }, { where });
+  const all = takes("both").pasteG.mid;
+  const grey = takes("grey", { greyWhere: ["temples", "hairline"] });
+  expect(grey.pasteG.mid).toBeCloseTo(0.22 * all, 6);
+  expect(takes("grey", { greyWhere: ["temples"] }).pasteG.mid).toBeLessThan(grey.pasteG.mid);
+  expect(takes("grey", { greyWhere: ["scattered", "temples"] }).pasteG.mid).toBeCloseTo(all, 6);
+  // Nobody said where: less than all of it, and nobody knows how much.
+  const unsaid = takes("grey").pasteG;
+  expect(unsaid.mid).toBeLessThan(all);
+  expect(unsaid.high / unsaid.low).toBeGreaterThan(grey.pasteG.high / grey.pasteG.low);
+  const thin = takes("thinPlaces", { thinning: ["crown"] });
+  expect(thin.scalpG.mid).toBeCloseTo(0.18 * takes("both").scalpG.mid, 6);
+  expect(thin.lengthsG.mid).toBeLessThan(0.05 * takes("both").lengthsG.mid);
+  const hairline = takes("hairline").pasteG.mid;
+  expect(hairline).toBeGreaterThan(all);
+  expect(hairline).toBeLessThan(1.06 * all);
+  // New growth: as much of it as there is, and no more than what is grey of it.
+  const roots = takes("both", {}, "rootsOnly").pasteG.mid;
+  expect(takes("grey", { greyWhere: ["temples"] }, "rootsOnly").pasteG.mid).toBeCloseTo((0.1 / 0.5) * roots, 6);
+  expect(takes("grey", { greyWhere: ["scattered"] }, "rootsOnly").pasteG.mid).toBeCloseTo(roots, 6);
 });

@@ -1,5 +1,5 @@
 import type { Role } from "../balance";
-import { TOOLS, WORN, type Head, type PurposeId, type Roots, type Tool, type Worn } from "../head";
+import { TOOLS, WHERES, WORN, type Head, type PurposeId, type Roots, type Tool, type Where, type Worn } from "../head";
 import { findMaterial, type Lookup, type Material } from "../material";
 import type { Fill, Spoons, Unit } from "../measure";
 import type { TargetWord } from "./target";
@@ -32,7 +32,7 @@ export interface Liquid {
 /** What a maker decided otherwise than the advice; kept with the blend. */
 export interface Choices {
   readonly strain?: boolean;
-  readonly where?: "scalp" | "lengths" | "both";
+  readonly where?: Where;
   readonly washOut?: "water" | "conditioner" | "once" | "twice";
   readonly conditionAfter?: boolean;
   /** Oil folded in last, or rubbed into the powders first. */
@@ -44,7 +44,7 @@ export interface Choices {
 }
 export const CHOICES = {
   strain: [true, false],
-  where: ["scalp", "lengths", "both"],
+  where: WHERES,
   washOut: ["water", "conditioner", "once", "twice"],
   conditionAfter: [true, false],
   oil: ["last", "first"],

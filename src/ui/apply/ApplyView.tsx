@@ -193,11 +193,6 @@ export function ApplyView({ batch, packedEvents, rev, timeZone, address, nowMs: 
           onHappen={happen}
         />
       )}
-      {!closed && onHead !== undefined && rinsed === undefined && (
-        <Button look="main" className="min-h-16 text-xl" onClick={() => happen({ kind: "reached", stage: "rinsed" })}>
-          Rinsed
-        </Button>
-      )}
       <Announced text={said} />
       {onHead === undefined && (
         <BowlOnScale state={state} bowlG={fullG} seen={seen} closed={closed} onHappen={happen}>
@@ -224,6 +219,15 @@ export function ApplyView({ batch, packedEvents, rev, timeZone, address, nowMs: 
             closed={closed}
             onHappen={happen}
           />
+          {!closed && rinsed === undefined && (
+            <Button
+              look="main"
+              className="min-h-16 text-xl"
+              onClick={() => happen({ kind: "reached", stage: "rinsed" })}
+            >
+              Rinsed
+            </Button>
+          )}
           <HowFar madeG={fullG} state={state} closed={closed} onHappen={happen} />
           <FreezeRest batchId={batch.id} blendName={batch.blendName} leftG={state.session?.leftG} />
         </>

@@ -1,3 +1,4 @@
+import { useId } from "react";
 import { isBehind, type Section } from "@/core/apply";
 import { sectionName } from "@/words/apply";
 
@@ -23,64 +24,68 @@ export function HeadDrawings({ sections, ...rest }: HeadDrawingsProps) {
 
 const SIZE = 156;
 const MIDDLE = SIZE / 2;
+const RADIUS = MIDDLE - 10;
 /** What the drawing leaves for the nose above, or for the ears and the neck behind. */
 const TOP = 14;
 const HIGH = 128;
 
 function View({ sections, words, done, dry, now, onPick }: HeadDrawingsProps & { readonly words: string }) {
+  const head = useId();
   const rows = [...new Set(sections.map(({ back }) => back))].sort((a, b) => a - b);
   const high = HIGH / rows.length;
-  const above = words === "from above";
+  const placed = sections.map((section) => {
+    const row = rows.indexOf(section.back);
+    const across = sections.filter(({ back }) => back === section.back).length;
+    const at = Math.round(((section.side + 1) / 2) * (across - 1));
+    const wide = (2 * RADIUS) / across;
+    const isDone = done.includes(section.id);
+    return {
+      section,
+      isDone,
+      isDry: dry.includes(section.id) && !isDone,
+      box: { x: MIDDLE - RADIUS + wide * at, y: TOP + row * high, width: wide, height: high },
+    };
+  });
+  const picked = placed.find(({ section }) => section.id === now);
   return (
     <div role="group" aria-label={`The head ${words}`} className="text-center text-sm text-quiet">
       <div className="relative" style={{ width: SIZE, height: SIZE }}>
         <svg viewBox={`0 0 ${SIZE} ${SIZE}`} className="absolute inset-0 fill-none stroke-ink" aria-hidden>
-          {above ? (
-            <path d={`M${MIDDLE - 8} ${TOP}L${MIDDLE} 3L${MIDDLE + 8} ${TOP}`} />
+          <clipPath id={head}>
+            <ellipse cx={MIDDLE} cy={TOP + HIGH / 2} rx={RADIUS} ry={HIGH / 2} />
+          </clipPath>
+          {words === "from above" ? (
+            <path d={`M${MIDDLE - 9} ${TOP + 1}L${MIDDLE} 3L${MIDDLE + 9} ${TOP + 1}`} />
           ) : (
             <>
               <path d={`M12 ${TOP + 52}q-9 12 2 26M${SIZE - 12} ${TOP + 52}q9 12 -2 26`} />
-              <path d={`M${MIDDLE - 24} ${TOP + HIGH - 5}v17M${MIDDLE + 24} ${TOP + HIGH - 5}v17`} />
+              <path d={`M${MIDDLE - 26} ${TOP + HIGH - 6}v18M${MIDDLE + 26} ${TOP + HIGH - 6}v18`} />
             </>
           )}
-          <ellipse cx={MIDDLE} cy={TOP + HIGH / 2} rx={MIDDLE - 10} ry={HIGH / 2} strokeWidth={1.5} />
+          <g clipPath={`url(#${head})`} className="stroke-quiet">
+            {placed.map(({ section, isDone, box }) => (
+              <rect key={section.id} {...box} className={isDone ? "fill-madder-fill" : "fill-ware"} />
+            ))}
+            {picked && <rect {...picked.box} className="fill-press stroke-press opacity-45" strokeWidth={3} />}
+          </g>
+          <ellipse cx={MIDDLE} cy={TOP + HIGH / 2} rx={RADIUS} ry={HIGH / 2} strokeWidth={1.5} />
         </svg>
-        {sections.map((section) => {
-          const row = rows.indexOf(section.back);
-          const across = sections.filter(({ back }) => back === section.back).length;
-          const wide = rowWidth(row, rows.length);
-          const at = Math.round(((section.side + 1) / 2) * (across - 1));
-          const isDone = done.includes(section.id);
-          const isDry = dry.includes(section.id) && !isDone;
-          return (
-            <button
-              key={section.id}
-              type="button"
-              aria-pressed={isDone}
-              aria-label={`${sectionName(section)}${isDone ? ", done" : isDry ? ", dry inside" : ""}`}
-              onClick={() => onPick(section.id)}
-              className={
-                "absolute rounded-[3px] border-[1.5px] text-base " +
-                (isDone ? "border-ink bg-madder-fill text-ink " : "border-line bg-ground text-stop ") +
-                (now === section.id ? "z-10 outline-3 outline-offset-1 outline-press" : "")
-              }
-              style={{
-                left: MIDDLE - wide / 2 + (wide / across) * at + 1,
-                top: TOP + row * high + 2,
-                width: wide / across - 2,
-                height: high - 4,
-              }}
-            >
-              {isDone ? "✓" : isDry ? "!" : ""}
-            </button>
-          );
-        })}
+        {placed.map(({ section, isDone, isDry, box: { x, y, width, height } }) => (
+          <button
+            key={section.id}
+            type="button"
+            aria-pressed={isDone}
+            aria-current={now === section.id ? "step" : undefined}
+            aria-label={`${sectionName(section)}${isDone ? ", done" : isDry ? ", dry inside" : ""}`}
+            onClick={() => onPick(section.id)}
+            className={`absolute text-base ${isDone ? "text-ink" : "text-stop"}`}
+            style={{ left: x, top: y, width, height }}
+          >
+            {isDone ? "✓" : isDry ? "!" : ""}
+          </button>
+        ))}
       </div>
       {words}
     </div>
   );
 }
-
-/** The head is round: rows at its ends are narrower. */
-const rowWidth = (row: number, rows: number): number =>
-  (SIZE - 24) * Math.max(0.62, Math.sqrt(1 - ((2 * row + 1) / rows - 1) ** 2));

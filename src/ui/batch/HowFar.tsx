@@ -18,7 +18,7 @@ interface HowFarProps {
 }
 
 /** What is left in the bowl once all is on, and whether it reached: what this head takes is learnt from it. */
-export function HowFar({ madeG, state: { session }, closed, onHappen }: HowFarProps) {
+export function HowFar({ madeG, state: { session, bareG }, closed, onHappen }: HowFarProps) {
   const [text, setText] = useState(session ? textOf(session.leftG) : "");
   const leftG = typed(text);
   const problem =
@@ -51,6 +51,7 @@ export function HowFar({ madeG, state: { session }, closed, onHappen }: HowFarPr
             onText={setText}
             problem={problem}
             readBy="scale"
+            readOff={bareG}
           />
           <div className="mt-2 flex flex-wrap gap-2">
             <Button idle={!ready} onClick={() => say(true)}>

@@ -14,9 +14,10 @@ interface NumberTextProps {
   readonly large?: true;
   /** What of the house's instruments can fill it. */
   readonly readBy?: InstrumentId;
+  readonly readOff?: number;
 }
 /** A number as it is typed, to be heeded once it is sent. */
-export const NumberText = ({ label, hint, text, onText, problem, large, readBy }: NumberTextProps) => (
+export const NumberText = ({ label, hint, text, onText, problem, large, readBy, readOff }: NumberTextProps) => (
   <Field label={label} hint={hint} problem={problem && problemWords(problem)}>
     {(a) => (
       <>
@@ -27,7 +28,7 @@ export const NumberText = ({ label, hint, text, onText, problem, large, readBy }
           value={text}
           onChange={(event) => onText(event.target.value)}
         />
-        {readBy && <TakeReading of={readBy} onTake={(value) => onText(textOf(value))} />}
+        {readBy && <TakeReading of={readBy} off={readOff} onTake={(value) => onText(textOf(value))} />}
       </>
     )}
   </Field>

@@ -14,9 +14,8 @@ import { AGE_NAME, CUT_NAME, LANDMARK_NAME, SHADE_NAME, STRAND_COUNT_NAME, STRAN
 import type { DraftHead } from "./draftHead";
 import { Field } from "../forms/Field";
 import { typed } from "../forms/typed";
-import { hairWords } from "@/words/hair";
 import { AllergyPicker } from "./AllergyPicker";
-import { HeadPicture } from "./HeadPicture";
+import { LengthOnDrawing } from "./LengthOnDrawing";
 import { MoreAboutIt } from "./MoreAboutIt";
 import { Treatments } from "./Treatments";
 
@@ -111,10 +110,11 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
           )}
         </Field>
       ) : (
-        // How far that is, beside its name.
-        <div className="row-span-2 w-24 justify-self-center">
-          <HeadPicture head={hair} text={hairWords(hair)} bare />
-        </div>
+        <LengthOnDrawing
+          head={hair}
+          chosen={"landmark" in hair.longest ? hair.longest.landmark : undefined}
+          onChoose={(landmark) => set({ longest: { landmark } })}
+        />
       )}
       <Field label="How much hair">
         {(attributes) => (

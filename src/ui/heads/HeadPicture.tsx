@@ -14,6 +14,8 @@ const UNIT = 2.6;
 const CROWN_Y = 14;
 const MIDDLE = 110;
 export const HEAD_VIEW = { width: 248, height: 320 };
+/** How far down a length reaches, in picture units. */
+export const lengthY = (cm: number): number => CROWN_Y + Math.min(118, Math.max(6, cm)) * UNIT;
 
 /** How wide the hair falls, from how much of it there is against the middle head. */
 function fullness(head: Head): number {
@@ -27,7 +29,7 @@ function fullness(head: Head): number {
  */
 export function HeadPicture({ head, text, bare = false }: { head: Head; text: string; bare?: boolean }) {
   const cm = "cm" in head.longest ? head.longest.cm : LANDMARK_CM[head.longest.landmark].value;
-  const endY = CROWN_Y + Math.min(118, Math.max(6, cm)) * UNIT;
+  const endY = lengthY(cm);
   const wide = 31 * fullness(head);
   // Down the sides the hair reaches its mean length's shortfall below the longest: straight across, or rounded off.
   const rounded = (endY - CROWN_Y) * Math.max(0.06, 1.3 * (1 - MEAN_LENGTH_SHARE[head.cut].value));

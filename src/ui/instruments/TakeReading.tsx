@@ -9,6 +9,8 @@ import { useShown } from "./useShown";
 interface TakeReadingProps {
   readonly of: InstrumentId;
   readonly onTake: (value: number) => void;
+  /** What stands on it besides, and is taken off: an empty bowl's weight. */
+  readonly off?: number;
 }
 /** Instruments that somebody on this page wants to read: from then on every field shows them. */
 const wanted = new Set<InstrumentId>();
@@ -23,7 +25,7 @@ export function TakeReading(props: TakeReadingProps) {
   return (
     <button
       type="button"
-      className="pressable min-h-11"
+      className="pressable min-h-11 self-start text-left"
       onClick={() => {
         wanted.add(of);
         setOpen(true);
@@ -34,7 +36,7 @@ export function TakeReading(props: TakeReadingProps) {
   );
 }
 
-function Showing({ of, onTake }: TakeReadingProps) {
+function Showing({ of, onTake, off = 0 }: TakeReadingProps) {
   const seen = useShown(of);
   const [zeroAt, setZero] = useState(0);
   const name = INSTRUMENT_NAME[of];
@@ -44,7 +46,7 @@ function Showing({ of, onTake }: TakeReadingProps) {
         {seen === "silent" ? `The ${name} is silent: type it.` : ""}
       </p>
     );
-  const value = Math.round((seen.value - zeroAt) * 10) / 10;
+  const value = Math.round((seen.value - zeroAt - (zeroAt === 0 ? off : 0)) * 10) / 10;
   return (
     <p className="flex min-h-11 flex-wrap items-center gap-x-3 text-sm">
       <Button idle={!seen.stable} className="min-w-44 text-left" onClick={() => onTake(Math.max(0, value))}>

@@ -1,4 +1,5 @@
 import { LANDMARKS, PLAIN_HEAD } from "@/core/head";
+import { swatchesOf } from "@/server/colour";
 import { house, idIn } from "@/server/page";
 import { findHead } from "@/store/heads";
 import { listBatches } from "@/store/log";
@@ -31,11 +32,15 @@ export default async function Page({ params, searchParams }: PageProps) {
     listSessions(found.household.id),
     listBatches(found.household.id, { found: [{ by: "head", value: id }], limit: MOST_BOWLS }),
   ]);
+  const swatches = await swatchesOf(
+    found.household.id,
+    bowls.map((bowl) => bowl.id),
+  );
   const when = { timeZone: found.settings.timeZone, nowMs: Date.now() };
   return (
     <HeadEdit key={head.rev} saved={head}>
       <WhatWeighingTaught sessions={all.filter(({ headId }) => headId === id)} rev={found.household.rev} {...when} />
-      <WhatWentOn headId={id} bowls={bowls} {...when} />
+      <WhatWentOn headId={id} bowls={bowls} swatches={swatches} {...when} />
     </HeadEdit>
   );
 }
