@@ -12,7 +12,7 @@ const swc = [
 
 const common = {
   transform: { "^.+\\.[tj]sx?$": swc },
-  transformIgnorePatterns: ["/node_modules/(?!(uuid)/)"],
+  transformIgnorePatterns: ["/node_modules/(?!(uuid|eventsource-parser)/)"],
   moduleNameMapper: { "^@/(.*)$": "<rootDir>/src/$1" },
   testEnvironment: "node",
   // The whole catalogue is in reach, as on a server; the laws draw the same cases every time.

@@ -22,7 +22,7 @@ async function weigh(page: Page, grams: number, press = "Weighed") {
   await page.getByRole("button", { name: press }).click();
 }
 
-test("a bowl too small for thick hair is noticed by the second weighing, enlarged, and reaches; the next one is right", async ({
+test("too small for thick hair: noticed by the second weighing, enlarged, it reaches; the next is right", async ({
   page,
   request,
 }) => {

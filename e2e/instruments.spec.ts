@@ -19,8 +19,6 @@ async function reset(): Promise<void> {
     await act(base, "noise", 0);
   }
   await act(SCALE, "set", 0);
-  // A scale that still moves is set to zero where it moves.
-  await new Promise((go) => setTimeout(go, 1500));
   await act(SCALE, "tare");
 }
 test.beforeEach(reset);

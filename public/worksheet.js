@@ -1,5 +1,6 @@
 // Keeps the worksheets of bowls and makings that are going on, and the page a bowl is put on by, with what they are
-// drawn with, so that a reload beside the bowl does not need the network. Nothing else of the house is kept, and what the house will not show any more is forgotten.
+// drawn with, so that a reload beside the bowl does not need the network. Nothing else of the house is kept, and what
+// the house will not show any more is forgotten.
 const PAGES = "infusing-worksheets-1";
 const FILES = `infusing-files-${new URL(self.location).searchParams.get("build")}`;
 const WORKSHEET = /^\/(batches|makings)\/[0-9a-f-]{36}(\/apply)?$/;

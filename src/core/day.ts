@@ -47,3 +47,12 @@ export function monthsOn(day: string, months: number): string | undefined {
   const from = dayNumber(day);
   return from === undefined ? undefined : dayText(from + months * MONTH_DAYS_MEAN);
 }
+
+/** The first day from this one on that is so in the week, 1 Monday to 7; the day itself where it is no day. */
+export function weekdayFrom(day: string, weekday: number): string {
+  const from = dayNumber(day);
+  if (from === undefined) return day;
+  // 1970-01-01 was a Thursday.
+  const is = ((((from + 3) % 7) + 7) % 7) + 1;
+  return dayText(from + ((((weekday - is) % 7) + 7) % 7));
+}

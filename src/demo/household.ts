@@ -15,14 +15,16 @@ export const HOUSE_NAME = "Nine Ferry Steps, paste Sunday";
 type Who = "Mina" | "Seun" | "Bertil" | "Liv";
 export const HEADS: Readonly<Record<Who, Head>> = {
   Mina: { ...PLAIN_HEAD, longest: { cm: 81 }, amount: { ponytailCm: 9 }, strand: "coarse", cut: "oneLength",
-    shade: "black", greyShare: 0.15 },
+    shade: "black", greyShare: 0.15, washDay: 7,
+    traits: { curl: "straight", porosity: "low", greyWhere: ["temples", "parting"], usuallyWorn: "loose" } },
   Seun: { ...PLAIN_HEAD, longest: { cm: 34 }, amount: { strands: "thick" }, strand: "fine", cut: "layered",
-    shade: "black" },
+    shade: "black", washDay: 7,
+    traits: { curl: "coily", porosity: "high", scalp: ["dry"], usuallyWorn: "loose" } },
   Bertil: { ...PLAIN_HEAD, longest: { landmark: "collar" }, amount: { strands: "thin" }, strand: "medium",
     cut: "ordinary", shade: "grey", greyShare: 0.85,
-    asthma: true },
+    asthma: true, washDay: 3, traits: { thinning: ["crown"], scalp: ["flakes"], greyWhere: ["scattered"] } },
   Liv: { ...PLAIN_HEAD, longest: { cm: 19 }, amount: { ponytailCm: 7.5 }, strand: "fine", cut: "short",
-    shade: "bleached",
+    shade: "bleached", washDay: 6, traits: { curl: "wavy", porosity: "high", dislikes: ["scent"] },
     allergies: ["coconut-milk", "coconut-oil"] },
 };
 
@@ -82,6 +84,11 @@ export const BLENDS: readonly DemoBlend[] = [
     target: { word: "drizzle" },
     choices: { washOut: "conditioner" } }) },
 ];
+
+/** What Bertil tries and counts, days before loading. */
+export const TRIAL = { who: "Bertil" as Who, what: "Rosemary water at the crown, every other evening", daysAgo: 48 };
+export const SHED = { who: "Bertil" as Who,
+  counts: [[48, 92], [41, 105], [34, 88], [27, 96], [13, 81], [6, 84]] as const };
 
 export interface DemoBatch {
   readonly blend: string;

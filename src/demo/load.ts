@@ -2,7 +2,9 @@ import "@/core/catalogue";
 import { writeFileSync } from "node:fs";
 import { DateTime } from "luxon";
 import { v7 as uuid } from "uuid";
+import { sectionsOf } from "@/core/apply";
 import { worksheetFor, type BatchPayload, type StepId, type Worksheet } from "@/core/batch";
+import type { Head } from "@/core/head";
 import { blendForHead, computePaste, figuresOf, type Blend, type PasteAnswer, type PasteQuestion } from "@/core/paste";
 import * as blends from "@/store/blends";
 import { closeDatabase, database } from "@/store/connection";
@@ -15,7 +17,7 @@ import { noteDevice } from "@/store/devices";
 import { insertHousehold, readSettings, theHousehold, writeSettings } from "@/store/household";
 import { migrate } from "@/store/migrations";
 import { inTransaction, type Write } from "@/store/transaction";
-import { BATCHES, BLENDS, HEADS, HOUSE_NAME, RESTING } from "./household";
+import { BATCHES, BLENDS, HEADS, HOUSE_NAME, RESTING, SHED, TRIAL } from "./household";
 import { loadMakings } from "./makings";
 import { loadPremix, loadShelf } from "./shelf";
 
@@ -122,6 +124,15 @@ async function happen(
   await settleBowl(write, batchId, await listEvents(write.householdId, batchId, write.trx));
 }
 
+/** What is tried and counted of a head, dated back. */
+function countedOf(name: string, now: Date): Pick<Head, "shed" | "trials"> {
+  const day = (daysAgo: number) => new Date(now.getTime() - daysAgo * 24 * HOUR_MS).toISOString().slice(0, 10);
+  return {
+    ...(TRIAL.who === name ? { trials: [{ what: TRIAL.what, from: day(TRIAL.daysAgo) }] } : {}),
+    ...(SHED.who === name ? { shed: SHED.counts.map(([daysAgo, hairs]) => ({ on: day(daysAgo), hairs })) } : {}),
+  };
+}
+
 /** The demo household, dated back from `now`. */
 export async function loadDemo(now: Date, timeZone: string): Promise<string> {
   const householdId = uuid();
@@ -135,7 +146,12 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
     for (const [i, [name, hair]] of Object.entries(HEADS).entries()) {
       const id = uuid();
       made.heads.set(name, id);
-      await insertHead(write, { id, name, hair, createdAt: later(now, i - 300_000) });
+      await insertHead(write, {
+        id,
+        name,
+        hair: { ...hair, ...countedOf(name, now) },
+        createdAt: later(now, i - 300_000),
+      });
     }
     for (const { name, for: who, blend, earlier } of BLENDS) {
       const id = uuid();
@@ -185,6 +201,16 @@ export async function loadDemo(now: Date, timeZone: string): Promise<string> {
       );
       if (past.left) {
         const [leftG, reached] = past.left;
+        // Section by section, the bowl weighed half way.
+        const onMs = sheet.rinseMin - answer.leaveOnMin.mid;
+        const sections = sectionsOf(4);
+        const madeG = answer.totalG.mid;
+        for (const [n, { id: section }] of sections.entries()) {
+          events.push([later(startsAt, onMs - 20 + 5 * n), { kind: "sectioned", of: 4, section, done: true }]);
+          if (n === 1) events.push([later(startsAt, onMs - 14), { kind: "onScale", leftG: Math.round(madeG * 0.52) }]);
+        }
+        for (const step of ["drain", "soften", "rinse"] as const)
+          events.push([later(startsAt, sheet.rinseMin), { kind: "takenOff", step, done: true }]);
         events.push([later(startsAt, sheet.rinseMin - answer.leaveOnMin.mid), { kind: "weighed", leftG, reached }]);
       }
       for (const [mark, value] of Object.entries(past.marks))

@@ -18,8 +18,8 @@ const FILES: Readonly<Record<string, readonly [type: string, text: (id: Instrume
 };
 
 /**
- * A simulated instrument on this machine's loopback: its page, what it shows as server-sent events (docs/instruments.md),
- * and what is done to it.
+ * A simulated instrument on this machine's loopback: its page, what it shows as server-sent events
+ * (docs/instruments.md), and what is done to it.
  */
 export function serveInstrument(id: InstrumentId, port: number): void {
   let one = simulated(id, Date.now());

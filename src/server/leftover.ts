@@ -28,7 +28,8 @@ export async function keepLeftover({ input, params, settings }: Asked<LeftoverIn
   if (wrong) throw unusable([wrong]);
   const most = bowlG(answer, made, state);
   if (leftG > most) throw unusable([{ field: "leftG", code: "tooLarge", detail: { max: Math.round(most) } }]);
-  const leftover = leftoverOf(made.question, made.answer ?? answer);
+  // Where nobody noted what was poured, it is as planned.
+  const leftover = state.pouredMl > 0 ? leftoverOf(made.question, made.answer ?? answer) : leftoverOf(question, answer);
   if (!leftover) throw unusable([{ field: "leftG", code: "required" }]);
   await keepOnce(write, thingId, {
     id: ownId(name),

@@ -15,7 +15,7 @@ export const HUMIDITY: Readonly<Record<Air, Figure>> = {
 export const BY_AIR = estimate(5, 3.5, 7, "free convection and a little draught round a head, handbooks (from memory)");
 const CORE_C = 37;
 
-/** Heat capacity of moist air, J/m³K at 25 °C, and the Lewis number to the power 2/3. @source handbooks (from memory) */
+/** Heat capacity of moist air, J/m³K at 25 °C, and the Lewis number's 2/3 power. @source handbooks (from memory) */
 const AIR_J_PER_M3K = 1200;
 const LEWIS_TO_TWO_THIRDS = 0.91;
 /** Latent heat of water at 25–30 °C, J/g. @source steam tables (from memory) */

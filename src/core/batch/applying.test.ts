@@ -100,7 +100,7 @@ describe("putting it on", () => {
     ]);
   });
 
-  test("what was mixed later is drawn off the shelf in the blend's own proportions, and given back when taken back", () => {
+  test("what was mixed later is drawn in the blend's own proportions, and given back when taken back", () => {
     const more = event(1, { kind: "mixedMore", massG: planned.totalG.mid / 4 });
     const draws = withdrawalsOf(question, planned, [more]);
     planned.lines.forEach(({ massG }, i) => {

@@ -7,7 +7,7 @@ export interface Control {
   readonly number?: { readonly unit: string; readonly min: number; readonly max: number; readonly initial: number };
 }
 
-/** A simulated instrument: a load that changes at a moment and settles, what it is off by, and whether it is plugged. */
+/** A simulated instrument: a load that changes at a moment and settles, what it is off by, whether it is plugged. */
 export interface SimulatedInstrument {
   readonly now: number;
   readonly before: number;
@@ -121,7 +121,8 @@ export function act(
     case "set":
       return loaded(value);
     case "tare":
-      return { ...one, zero: felt(id, one, atMs) };
+      // It waits until it stands still, as such scales do.
+      return { ...one, zero: felt(id, { ...one, before: one.now }, atMs) };
     case "drift":
       return { ...one, driftPerMin: value, driftsSinceMs: atMs };
     case "noise":
@@ -139,7 +140,8 @@ export function showing(id: InstrumentId, one: SimulatedInstrument, atMs: number
   const { grain, stableAfterMs, tremblesFrom } = SIMULATED[id];
   const value = felt(id, one, atMs) - one.zero + one.noise * normal;
   return {
-    value: Math.round(value / grain) / Math.round(1 / grain),
+    // Nothing is shown as nothing, from whichever side.
+    value: Math.round(value / grain) / Math.round(1 / grain) + 0,
     stable: atMs - one.changedMs >= stableAfterMs && one.noise < tremblesFrom,
   };
 }

@@ -24,6 +24,7 @@ import {
   ownMaterials,
   questionOn,
   bestUsedBy,
+  weekdayFrom,
   type Jar,
   type OwnThing,
   type Shelf,
@@ -243,6 +244,12 @@ test("a day and its count are two ways to say it, and months on are days on", ()
       expect(dayNumber(text)).toBe(days);
       const later = monthsOn(text, months)!;
       expect(dayNumber(later)! - days).toBe(Math.floor(months * 30.44));
+      for (const weekday of [1, 4, 7]) {
+        const on = weekdayFrom(text, weekday);
+        expect(new Date(`${on}T00:00:00Z`).getUTCDay() || 7).toBe(weekday);
+        expect(dayNumber(on)! - days).toBeGreaterThanOrEqual(0);
+        expect(dayNumber(on)! - days).toBeLessThan(7);
+      }
       expect(new Date(days * 86_400_000).toISOString().slice(0, 10)).toBe(text);
     }),
     { numRuns: 2000 },

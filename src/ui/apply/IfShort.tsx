@@ -45,6 +45,7 @@ export function IfShort(props: IfShortProps) {
   const have = haveOf(shelf, planned.lines);
   const allowed = planned.lines.map(({ massG }, i) => ((have[i] ?? Infinity) * totalG) / Math.max(1e-9, massG.mid));
   const leastAt = allowed.indexOf(Math.min(...allowed));
+  const scarce = materialName(planned.lines[leastAt].materialId);
   const moreG = Math.floor(Math.min(Math.ceil(shortG / 5) * 5, Math.max(0, allowed[leastAt])));
   const share = moreG / totalG;
   const each = planned.lines.map(
@@ -66,12 +67,11 @@ export function IfShort(props: IfShortProps) {
       {moreG >= LEAST_G ? (
         <li>
           Mix {moreG} g more in its own proportions: {each.join(", ")}
-          {pour}.
-          {moreG < shortG - LEAST_G && ` The shelf has no more ${materialName(planned.lines[leastAt].materialId)}.`}{" "}
+          {pour}.{moreG < shortG - LEAST_G && ` The shelf has no more ${scarce}.`}{" "}
           <Button onClick={() => onHappen({ kind: "mixedMore", massG: moreG })}>mixed {moreG} g more</Button>
         </li>
       ) : (
-        <li>There is no {materialName(planned.lines[leastAt].materialId)} left on the shelf to mix more of it.</li>
+        <li>There is no {scarce} left on the shelf to mix more of it.</li>
       )}
       <li>Leave the ends: roots and what shows first.</li>
     </ol>

@@ -23,6 +23,7 @@ export function SectionNow({ count, sections, now, state, seen, thick, onHappen,
   const last = sections.find(({ id }) => id === done.at(-1)?.section);
   const tap = (section: string, is: boolean) => onHappen({ kind: "sectioned", of: count, section, done: is });
   if (!now) return null;
+  const shareG = now.share * seen.needG.mid;
   const isDone = done.some(({ section }) => section === now.id);
   // What is looked at is the one that was picked where it is done, or else the one before.
   const about = isDone ? now : last;
@@ -30,7 +31,7 @@ export function SectionNow({ count, sections, now, state, seen, thick, onHappen,
     <>
       <h1 className="text-center text-figure font-say font-semibold">{sectionName(now)}</h1>
       <p className="text-center text-lg">
-        {isDone ? "done" : `about ${roundTo(now.share * seen.needG.mid, 5)} g, ${minuteWords(sectionMin(now.share))}`};{" "}
+        {isDone ? "done" : `about ${roundTo(shareG, 5)} g, ${minuteWords(sectionMin(now.share))}`};{" "}
         {`${done.length} of ${sections.length} done`}
       </p>
       <Button

@@ -28,8 +28,8 @@ function play(audio: AudioContext, times: number): void {
 }
 
 /**
- * Says each moment once when it comes, and lets it be heard once somebody has switched the sound on, which browsers want
- * a press for.
+ * Says each moment once when it comes, and lets it be heard once somebody has switched the sound on, which browsers
+ * want a press for.
  * @returns what was said last, for those who listen, and the switch
  */
 export function useChimes(chimes: readonly Chime[], nowMs: number) {

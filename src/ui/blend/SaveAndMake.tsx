@@ -3,6 +3,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { Suspense, useState } from "react";
 import { LIMITS } from "@/core/limits";
+import { weekdayFrom } from "@/core/shelf";
 import type { StoredBlend } from "@/store/blends";
 import { Button } from "../parts/Button";
 import { Field } from "../forms/Field";
@@ -32,6 +33,10 @@ interface SaveAndMakeProps {
   readonly onSaved: (saved: NonNullable<BlendPage["saved"]>, doc: BlendDocument) => void;
 }
 
+/** A wall time, put off to the head's own wash day where it has one. */
+const onWashDay = (wall: string, washDay: number | undefined): string =>
+  washDay === undefined ? wall : weekdayFrom(wall.slice(0, 10), washDay) + wall.slice(10);
+
 /**
  * Saves a version, opens a bowl. Ids are made before sending and kept until it worked, so that trying again saves once.
  */
@@ -44,7 +49,7 @@ export function SaveAndMake({ doc, saved, changed, heads, usable, tomorrow, disp
   // What the sentence says of when it goes on holds until something else is said here.
   const plan: MakePlan = {
     when: doc.whenText ? "onHead" : "now",
-    onHeadAt: doc.whenText || tomorrow,
+    onHeadAt: doc.whenText || onWashDay(tomorrow, doc.head.hair.washDay),
     madeAt: "",
     pouredText: "",
     headName: "",
