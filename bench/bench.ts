@@ -6,6 +6,7 @@ import type * as Paste from "../src/core/paste";
 import type * as Correct from "../src/core/correct";
 import playwright from "../playwright.config";
 import { closeDatabase } from "../src/store/connection";
+import { applying } from "./applying";
 import { recording } from "./record";
 import { making } from "./makings";
 import { resting } from "./rest";
@@ -347,6 +348,7 @@ async function browsing() {
 
 await computing();
 await browsing();
+await applying(report);
 await recording(report);
 await making(report);
 resting(report);

@@ -95,7 +95,17 @@ test("the document is served as it stands in docs", async ({ request }) => {
   expect(await (await request.get("/api/v1/openapi")).json()).toEqual(openapi);
 });
 
-for (const op of OPERATIONS.filter(({ method }) => method === "get")) {
+/** A stream has no end to wait for; what it says is tried in `instruments.spec.ts`. */
+const STREAM = "text/event-stream";
+for (const op of OPERATIONS.filter(({ answer }) => answer.type === STREAM))
+  test(`GET ${op.path} begins to answer`, async ({ baseURL }) => {
+    const gone = new AbortController();
+    const answer = await fetch(`${baseURL}/api/v1${op.path}`, { signal: gone.signal });
+    expect([answer.status, answer.headers.get("content-type")]).toEqual([200, `${STREAM}; charset=utf-8`]);
+    gone.abort();
+  });
+
+for (const op of OPERATIONS.filter(({ method, answer }) => method === "get" && answer.type !== STREAM)) {
   test(`GET ${op.path} answers what its schema says`, async ({ request }) => {
     const answer = await ask(request, op, await ownIds(request));
     expect(answer.status()).toBe(200);
@@ -132,6 +142,7 @@ test("writes answer what their schemas say, and refusals are problems", async ({
   });
   const batch = await sent("post", "/batches", made);
   await sent("post", "/batches/{id}/events", { ...made, batchId: batch.id });
+  await sent("post", "/batches/{id}/leftover", { ...made, batchId: batch.id });
   await sent("put", "/settings", ids);
   await sent("post", "/imports/preview", ids);
   const book = await (await request.get(`/api/v1/heads/${headId}/book`)).json();
@@ -353,7 +364,12 @@ test("ten thousand requests of nonsense: refused or answered, never a fault, a h
   };
   // A house locked in passing would turn the rest away.
   const operations = OPERATIONS.filter(
-    ({ path }) => path !== "/door/password" && path !== "/book" && path !== "/materials" && path !== "/openapi",
+    ({ path, answer }) =>
+      path !== "/door/password" &&
+      path !== "/book" &&
+      path !== "/materials" &&
+      path !== "/openapi" &&
+      answer.type !== STREAM,
   );
   const PAGES = [
     "/",

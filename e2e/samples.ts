@@ -89,6 +89,13 @@ export const BODIES: Readonly<Record<string, (ids: Ids) => object>> = {
   "put /blends/{id}/removed": () => ({ removed: true }),
   "post /batches": ({ versionId, headId }) => ({ id: uuid(), versionId, headId }),
   "post /batches/{id}/events": () => ({ events: [eventInput()] }),
+  "post /batches/{id}/leftover": () => ({
+    id: uuid(),
+    thingId: uuid(),
+    name: `A sample, left over ${uuid().slice(-6)}`,
+    leftG: 20,
+    stands: "freezer",
+  }),
   "put /settings": () => ({ spoons: { set: "metric" } }),
   "post /settings/meanings": () => ({
     things: [{ said: "a sample", materialId: "amla" }],

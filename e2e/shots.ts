@@ -1,5 +1,6 @@
 import { mkdirSync } from "node:fs";
 import { chromium, type Page } from "@playwright/test";
+import { v7 as uuid } from "uuid";
 import playwright from "../playwright.config";
 
 /** One current picture of each main view, from the demo data. */
@@ -87,15 +88,23 @@ await shot(
   "light",
 );
 
-// The door, as it stands once the house is locked.
-const home = await browser.newContext({ viewport: WIDE, reducedMotion: "reduce" });
-const locking = await home.newPage();
-await locking.request.put(`${base}/api/v1/door/password`, { data: { password: "only for the picture" } });
-await locking.goto(`${base}/house`);
-await locking.getByRole("button", { name: "Make a code" }).click();
-await locking.getByRole("img", { name: "The address and the code, for a camera" }).waitFor();
-await locking.evaluate(() => document.querySelector('[aria-label="Who may come in"]')?.scrollIntoView());
-await locking.screenshot({ path: `${FOLDER}/door.png` });
-await locking.request.put(`${base}/api/v1/door/password`, { data: { current: "only for the picture" } });
-await home.close();
+// Half of a head done, the bowl weighed; at the very end, since the foot shows it from then on.
+const seun = (await get("heads")).heads.find(({ name }: { name: string }) => name === "Seun");
+const slip = blends.find(({ name }: { name: string }) => name === "Seun’s Sunday slip");
+const id = uuid();
+const send = (path: string, body: object) =>
+  fetch(`${base}/api/v1/${path}`, {
+    method: "POST",
+    headers: { "content-type": "application/json" },
+    body: JSON.stringify(body),
+  });
+await send("batches", { id, versionId: slip.versionId, headId: seun.id });
+await shot("apply-phone", `/batches/${id}/apply`, PHONE, "light", async (page) => {
+  await page.getByLabel("Parted into").selectOption("8");
+  for (let i = 0; i < 3; i++) await page.getByRole("button", { name: "Done", exact: true }).click();
+  const { batch } = await get(`batches/${id}`);
+  await page.getByLabel("On the scale now, g").fill(String(Math.round(batch.answer.totalG.mid * 0.46)));
+  await page.getByRole("button", { name: "Weighed" }).click();
+  await page.evaluate(() => window.scrollTo(0, 0));
+});
 await browser.close();

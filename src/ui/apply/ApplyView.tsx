@@ -53,6 +53,7 @@ interface ApplyViewProps {
   readonly nowMs: number;
 }
 const MINUTE_MS = 60_000;
+const LARGE = "text-center text-figure font-say font-semibold";
 const toCount = (n: number): SectionCount => SECTION_COUNTS.findLast((one) => one <= n) ?? 4;
 /** Hair that is parted so often is thick. */
 const THICK_FROM: SectionCount = 6;
@@ -133,20 +134,20 @@ export function ApplyView({ batch, packedEvents, rev, timeZone, address, nowMs: 
         <>
           <HeadDrawings sections={sections} done={done} dry={dry} now={now?.id} onPick={setPicked} />
           {allDone && picked === undefined ? (
-            <h1 className="text-center text-figure font-say font-semibold">All of it is on.</h1>
+            <h1 className={LARGE}>All of it is on.</h1>
+          ) : closed ? (
+            <h1 className={LARGE}>The bowl is closed.</h1>
           ) : (
-            !closed && (
-              <SectionNow
-                count={count}
-                sections={sections}
-                now={now}
-                state={state}
-                seen={seen}
-                thick={count >= THICK_FROM}
-                onHappen={happen}
-                onDone={() => setPicked(undefined)}
-              />
-            )
+            <SectionNow
+              count={count}
+              sections={sections}
+              now={now}
+              state={state}
+              seen={seen}
+              thick={count >= THICK_FROM}
+              onHappen={happen}
+              onDone={() => setPicked(undefined)}
+            />
           )}
           {!closed && allDone && (
             <Button
@@ -165,11 +166,7 @@ export function ApplyView({ batch, packedEvents, rev, timeZone, address, nowMs: 
           )}
         </>
       )}
-      {onHead !== undefined && (
-        <h1 className="text-center text-figure font-say font-semibold">
-          {rinsed === undefined ? "It is on." : "It is off."}
-        </h1>
-      )}
+      {onHead !== undefined && <h1 className={LARGE}>{rinsed === undefined ? "It is on." : "It is off."}</h1>}
       {off && rinsed === undefined && (
         <WhileOn
           state={state}
