@@ -69,20 +69,20 @@ export async function swatchesOf(
   const dyed = (await findBatches(householdId, ids)).filter(({ question }) => PURPOSE[question.purpose].dye);
   const all = dyed.map(async (batch) => {
     const state = foldBatch(await listEvents(householdId, batch.id));
+    // What was not on the head yet coloured nothing.
+    if (state.reachedMs.onHead === undefined) return [];
     const { head, kitchenTempC } = batch.question;
     const factor = sketchFactor(state.strandTests.map(({ looks }) => looks)).value;
     const sketch = sketchOf(strandsOf(head), stepsOf(planOf(batch, state), kitchenTempC), "worn", factor);
     const photo = state.strandTests.findLast((test) => test.photo !== undefined)?.photo;
-    return [
-      batch.id,
-      {
-        own: sketch.own.hex,
-        grey: head.greyShare > 0 ? sketch.grey.hex : undefined,
-        ...(photo === undefined ? {} : { photo }),
-      },
-    ] as const;
+    const swatch: HairSwatch = {
+      own: sketch.own.hex,
+      grey: head.greyShare > 0 ? sketch.grey.hex : undefined,
+      ...(photo === undefined ? {} : { photo }),
+    };
+    return [[batch.id, swatch] as const];
   });
-  return Object.fromEntries(await Promise.all(all));
+  return Object.fromEntries((await Promise.all(all)).flat());
 }
 
 /** The same of a bowl in the book, with whose head it is for. */

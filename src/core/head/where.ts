@@ -1,5 +1,5 @@
 import { estimate, type Uncertain } from "../figure";
-import { TRAITS, type Traits } from "./traits";
+import type { TRAITS, Traits } from "./traits";
 
 /** Where on the head it goes. Ids are kept in blends for good. */
 export const WHERES = ["scalp", "lengths", "both", "grey", "thinPlaces", "hairline"] as const;

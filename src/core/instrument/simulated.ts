@@ -41,7 +41,7 @@ const COMMON: readonly Control[] = [
 /** A row for each; the program, its page and its tests walk them. Figures are those of cheap kitchen ones. */
 export const SIMULATED: Readonly<Record<InstrumentId, Kind>> = {
   scale: {
-    name: "SimulatedInstrument kitchen scale",
+    name: "Simulated kitchen scale",
     rests: 0,
     settlesMs: 180,
     stableAfterMs: 900,
@@ -58,7 +58,7 @@ export const SIMULATED: Readonly<Record<InstrumentId, Kind>> = {
     ],
   },
   probe: {
-    name: "SimulatedInstrument probe thermometer",
+    name: "Simulated probe thermometer",
     rests: 22,
     settlesMs: 3000,
     stableAfterMs: 12_000,

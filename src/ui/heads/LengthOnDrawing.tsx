@@ -38,13 +38,14 @@ export function LengthOnDrawing({ head, chosen, onChoose }: LengthOnDrawingProps
           <HeadPicture head={head} text={hairWords(head)} bare />
         </div>
       </div>
-      <svg width={LINES} height={HIGH} className="shrink-0 fill-none stroke-quiet" aria-hidden>
+      <svg width={LINES} height={HIGH} className="shrink-0 overflow-visible fill-none stroke-quiet" aria-hidden>
         {LANDMARKS.map((landmark, i) => (
           <path
             key={landmark}
-            d={`M0 ${lengthY(LANDMARK_CM[landmark].value) * SCALE}L${LINES - 4} ${(i + 0.5) * ROW}h4`}
+            // From the middle of the body on, so that it says where that is.
+            d={`M${-WIDE / 2} ${lengthY(LANDMARK_CM[landmark].value) * SCALE}H0L${LINES - 4} ${(i + 0.5) * ROW}h4`}
             className={landmark === chosen ? "stroke-press" : ""}
-            strokeWidth={landmark === chosen ? 2.5 : 1}
+            strokeWidth={landmark === chosen ? 2.5 : 0.8}
           />
         ))}
       </svg>
