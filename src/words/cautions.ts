@@ -57,6 +57,8 @@ const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => st
     " scalp.",
   dustAsthma: () => "Asthma: let somebody else open and mix the powders, or wear a mask and wet them early.",
   dislikesProtein: (things) => `This hair does not like protein, and ${things} brings it: less of it, or leave it out.`,
+  dislikesCoconut: (things) =>
+    `This hair goes stiff with coconut, and ${things} brings it: take another oil or milk, or leave it out.`,
   dislikesScent: (things) => `This head does not bear scent well: ${things} stays in the hair for a day or two.`,
   dislikesOil: (things) => `This hair does not like oil: leave ${things} out, or keep it to the ends.`,
   thinningDose: (things) =>
@@ -69,8 +71,8 @@ const SENTENCE: Readonly<Record<CautionId, (things: string, many: boolean) => st
   lowPorosity: () =>
     "Hair that takes water slowly: warm paste, a thin coat and a cap let more in; heavy oils stay on top.",
   highPorosity: () =>
-    "Hair that drinks: it takes colour and water fast and lets them go; a cool, slightly sour last rinse and a little" +
-    " protein hold more.",
+    "Hair that drinks: it takes colour and water fast and lets them go; a little oil in the ends before, a cool," +
+    " slightly sour last rinse and a little protein hold more.",
   stainsLightHair: (things) => `${things} can tint grey, blond or bleached hair. Try a strand first.`,
   essentialOil: () =>
     "Essential oils: 5–10 drops in the whole bowl at the most, never neat, and away from eyes, cats and small" +

@@ -43,7 +43,7 @@ export const TRAIT_WORDS: Readonly<Record<TraitId, TraitWords>> = {
   dislikes: {
     name: "Does not like",
     why: "It is said where a bowl has it.",
-    of: { protein: "protein", scent: "scent", oil: "oil" },
+    of: { protein: "protein", coconut: "coconut", scent: "scent", oil: "oil" },
   },
 };
 export const DAY_NAMES = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"] as const;

@@ -170,6 +170,12 @@ test.each<[string, string, ReturnType<typeof of>, ReturnType<typeof of>]>([
     of({ amla: 50, egg: 50 }, {}, { liquidTempC: 45 }),
   ],
   [
+    "coconut in any shape on hair that goes stiff with it, and not its water",
+    "dislikesCoconut",
+    of({ amla: 50, "coconut-cream": 50 }, { traits: { dislikes: ["coconut"] } }),
+    of({ amla: 50, "coconut-water": 50 }, { traits: { dislikes: ["coconut"] } }),
+  ],
+  [
     "a dye on bleached hair, and a mask on it",
     "treatedHair",
     of({ indigo: 50 }, { treated: [{ what: "bleach" }] }),

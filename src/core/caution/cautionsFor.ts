@@ -87,6 +87,11 @@ function reasons(condition: Condition, s: CautionSituation): readonly Material[]
     );
     if (because.length === 0) return undefined;
   }
+  const { madeOf } = condition;
+  if (madeOf) {
+    because = s.materials.filter((material) => madeOf.some((id) => isOrContains(material, id)));
+    if (because.length === 0) return undefined;
+  }
   if (condition.allergyInBowl) {
     because = s.materials.filter((material) => s.head.allergies.some((id) => isOrContains(material, id)));
     if (because.length === 0) return undefined;

@@ -32,6 +32,8 @@ export interface Condition {
   readonly harshShareOver?: number;
   /** Acid, as citric acid, is more than this share of the paste. */
   readonly acidShareOver?: number;
+  /** Things that are any of these, or hold some of them. */
+  readonly madeOf?: readonly string[];
   /** Something that is said of the head. */
   readonly trait?: { readonly [K in TraitId]?: TraitValue };
   /** Any of these was put on the hair before. */
@@ -67,6 +69,8 @@ const ACID_SHARE = 0.03;
 const HARD_ON_HAIR: readonly Treatment[] = ["relaxer", "bleach", "perm", "boxDye"];
 const SAFETY = memory("Tisserand & Young, Essential Oil Safety, usual leave-on limits");
 
+/** Coconut's water brings none of what makes hair stiff. */
+const COCONUT = ["coconut-oil", "coconut-milk", "coconut-cream", "coconut-flesh"];
 const THIN_PLACES = ["hairline", "temples", "parting", "crown"] as const;
 
 /** Data, not branches: adding a caution is a row here and a sentence in `words/`. */
@@ -163,6 +167,12 @@ export const CAUTION_RULES = [
     id: "dislikesProtein",
     level: "care",
     when: [{ trait: { dislikes: "protein" }, tags: ["protein", "egg"] }],
+    source: PRACTICE,
+  },
+  {
+    id: "dislikesCoconut",
+    level: "care",
+    when: [{ trait: { dislikes: "coconut" }, madeOf: COCONUT }],
     source: PRACTICE,
   },
   {

@@ -11,7 +11,7 @@ export const TRAITS = {
   greyWhere: { many: true, of: ["temples", "hairline", "parting", "scattered"] },
   thinning: { many: true, of: ["hairline", "temples", "parting", "crown"] },
   scalp: { many: true, of: ["itch", "flakes", "oily", "dry"] },
-  dislikes: { many: true, of: ["protein", "scent", "oil"] },
+  dislikes: { many: true, of: ["protein", "coconut", "scent", "oil"] },
 } as const;
 export type TraitId = keyof typeof TRAITS;
 export const TRAIT_IDS = Object.keys(TRAITS) as readonly TraitId[];

@@ -14,6 +14,7 @@ import {
   unpackEvents,
   type BatchPayload,
   type LastTime,
+  type StepId,
   type Worksheet,
 } from "@/core/batch";
 import type { ColourPlan } from "@/core/colour";
@@ -66,6 +67,13 @@ interface BatchViewProps {
   readonly timeZone: string;
   readonly nowMs: number;
 }
+
+/** What the page of putting it on is for at a step. */
+const ON_HEAD: Readonly<Partial<Record<StepId, string>>> = {
+  apply: "section by section, and whether it reaches",
+  leaveOn: "how long still, and how far it has dried",
+  rinse: "how it comes off",
+};
 
 const todayWords = ({ totalG, liquid }: PasteAnswer): string =>
   `${bandWords(totalG).mid} g${liquid.state === "unreachable" ? "" : ` with ${bandWords(liquid.ml).mid} ml`}`;
@@ -240,6 +248,13 @@ export function BatchView({
                   </>
                 ) : now === "rest" ? (
                   <WhereItStands {...work} nights={nights} kitchenTempC={question.kitchenTempC} closed={closed} />
+                ) : now && ON_HEAD[now] ? (
+                  <Link
+                    href={`/batches/${batch.id}/apply`}
+                    className="inline-flex min-h-14 items-center rounded-[3px] border-[1.5px] border-ink px-4 hover:bg-sunk"
+                  >
+                    {ON_HEAD[now]}
+                  </Link>
                 ) : undefined
               }
             />

@@ -27,6 +27,7 @@ interface HairFieldsProps {
   readonly path: string;
 }
 
+const STRAND_HOW = "Rolled between two fingers: not felt is fine, felt is medium, like a thread is coarse.";
 const MEASURE = "measure";
 const LEVELS = Array.from({ length: 10 }, (_, i) => i + 1);
 const ROUND_ASKED =
@@ -42,8 +43,9 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
     label: string,
     values: readonly T[],
     names: Readonly<Record<T, string>>,
+    hint?: string,
   ) => (
-    <Field label={label} problem={problemAt(`${path}.${name}`)}>
+    <Field label={label} hint={hint} problem={problemAt(`${path}.${name}`)}>
       {(attributes) => (
         <select
           {...attributes}
@@ -160,7 +162,7 @@ export function HairFields({ head, onChange, problemAt, path }: HairFieldsProps)
       ) : (
         by.length === "cm" && <span />
       )}
-      {picks("strand", "One strand", STRAND_SIZES, STRAND_SIZE_NAME)}
+      {picks("strand", "One strand", STRAND_SIZES, STRAND_SIZE_NAME, STRAND_HOW)}
       {picks("cut", "Cut", CUTS, CUT_NAME)}
       {picks("shade", "Colour", SHADES, SHADE_NAME)}
       <Field label="Grey, %" problem={problemAt(`${path}.greyShare`)}>
