@@ -166,7 +166,7 @@ test("a typed page stands beside the bowl and over nothing", async ({ page }) =>
 
 test("on a phone the long page folds: each fold says its answer, and opens at a press", async ({ page }) => {
   await page.setViewportSize(PHONE);
-  await page.goto("/blend?of=henna.amla.brahmi&longest=waist");
+  await page.goto("/blend?of=henna.amla.brahmi&longest=waist", { waitUntil: "networkidle" });
   await page.mouse.move(100, 100);
   for (const [name, line] of [
     ["While it rests", /\d+ (h|min)/],

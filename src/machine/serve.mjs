@@ -93,7 +93,9 @@ if (!dev) {
 server.on("connect", (_, socket) => socket.destroy());
 server.headersTimeout = 10_000;
 server.requestTimeout = 120_000;
-server.keepAliveTimeout = 5000;
+// Longer than a page or a program lets a connection stand idle between two requests: one that is closed just as it is
+// used again is a request lost.
+server.keepAliveTimeout = 30_000;
 server.listen(Number(port), host);
 
 for (const signal of ["SIGTERM", "SIGINT"]) {

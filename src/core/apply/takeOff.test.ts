@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import "../catalogue";
 import { anyQuestion } from "../../../checks/arbitrary";
+import { answerTo, line as grams, MASK } from "../../../checks/mask";
 import { feelAdvice } from "../feel";
 import { PLAIN_HEAD, PURPOSES, type Head } from "../head";
 import { computePaste, type BlendLine, type PasteQuestion } from "../paste";
@@ -15,30 +16,14 @@ import {
   weightByItself,
 } from ".";
 
-const line = (materialId: string, amount: number, role: BlendLine["role"] = "part"): BlendLine => ({
-  materialId,
-  role,
-  amount,
-  unit: "tbsp",
-  fill: "level",
-});
-function planOf(lines: readonly BlendLine[], change: Partial<PasteQuestion> = {}) {
-  const question: PasteQuestion = {
-    head: PLAIN_HEAD,
-    purpose: "mask",
-    spoons: "metric",
-    sizing: "likely",
-    kitchenTempC: 22,
-    target: { word: "cream" },
-    liquid: { materialId: "water", tempC: 40 },
-    lines,
-    ...change,
-  };
-  const found = computePaste(question);
-  if (!found.ok) throw new Error(JSON.stringify(found.problems));
-  return takeOffPlan(question, feelAdvice(question, found.value));
-}
+const planOf = (lines: readonly BlendLine[], change: Partial<PasteQuestion> = {}) => {
+  const question: PasteQuestion = { ...MASK, lines, ...change };
+  return takeOffPlan(question, feelAdvice(question, answerTo(question)));
+};
 const idsOf = (...args: Parameters<typeof planOf>) => planOf(...args).map(({ id }) => id);
+
+const line = (materialId: string, amount: number, role: BlendLine["role"] = "part") =>
+  grams(materialId, amount, "tbsp", role);
 
 describe("taking it off (common practice)", () => {
   test("powder gets a cloth over the drain and is softened first", () => {

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { bowlEvent as event } from "../../../checks/bowlEvent";
 import "../catalogue";
 import { blend } from "../../../checks/onAShelf";
 import { forecast, sectionsOf, weightsOf } from "../apply";
@@ -6,17 +7,8 @@ import { PLAIN_HEAD } from "../head";
 import { computePaste } from "../paste";
 import { EMPTY_SHELF, questionOn } from "../shelf";
 import { withdrawalsOf } from "../stock";
-import { asMade, bowlG, foldBatch, leftoverOf, nowIn, type BatchEvent, type BatchPayload } from ".";
+import { asMade, bowlG, foldBatch, leftoverOf, nowIn, type BatchPayload } from ".";
 
-const event = (id: number, payload: BatchPayload, change: Partial<BatchEvent> = {}): BatchEvent => ({
-  id: `e${String(id).padStart(4, "0")}`,
-  payload,
-  deviceId: "d1",
-  deviceSeq: id,
-  revSeen: 1,
-  atMs: 1000 + id,
-  ...change,
-});
 const happened = (...payloads: BatchPayload[]) => payloads.map((payload, i) => event(i, payload));
 const done = (n: number): BatchPayload => ({ kind: "sectioned", of: 4, section: `s${n}`, done: true });
 const scale = (leftG: number): BatchPayload => ({ kind: "onScale", leftG });

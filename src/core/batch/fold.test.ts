@@ -1,15 +1,6 @@
 import fc from "fast-check";
+import { bowlEvent as event } from "../../../checks/bowlEvent";
 import { checkPayload, foldBatch, packEvents, unpackEvents, type BatchEvent, type BatchPayload } from ".";
-
-const event = (id: number, payload: BatchPayload, change: Partial<BatchEvent> = {}): BatchEvent => ({
-  id: `e${String(id).padStart(4, "0")}`,
-  payload,
-  deviceId: "d1",
-  deviceSeq: id,
-  revSeen: 1,
-  atMs: 1000 + id,
-  ...change,
-});
 
 const anyPayload: fc.Arbitrary<BatchPayload> = fc.oneof(
   fc.record({ kind: fc.constant("poured" as const), ml: fc.nat(200) }),

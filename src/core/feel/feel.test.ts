@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { anyQuestion } from "../../../checks/arbitrary";
+import { MASK } from "../../../checks/mask";
 import { chosen, feelAdvice, type OnShelf, feelOf, FEELS, feelScore, sumFor } from ".";
 import { PLAIN_HEAD } from "../head";
 import { BY_ITSELF, findMaterial, isTagged } from "../material";
@@ -13,13 +14,8 @@ const line = (
   role: BlendLine["role"] = "part",
 ): BlendLine => ({ materialId, role, amount, unit, fill: "level" });
 const bowl = (lines: readonly BlendLine[], more: Partial<PasteQuestion> = {}): PasteQuestion => ({
-  head: PLAIN_HEAD,
-  purpose: "mask",
+  ...MASK,
   spoons: "metric",
-  sizing: "likely",
-  kitchenTempC: 22,
-  target: { word: "cream" },
-  liquid: { materialId: "water", tempC: 40 },
   lines,
   ...more,
 });

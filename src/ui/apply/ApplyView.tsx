@@ -2,21 +2,8 @@
 import "@/core/catalogue";
 import Link from "next/link";
 import { useMemo, useState } from "react";
-import {
-  comesOff,
-  dryingOf,
-  forecast,
-  SECTION_COUNTS,
-  sectionsOf,
-  takeOffPlan,
-  underCap,
-  waterShareOf,
-  weightsOf,
-  type SectionCount,
-} from "@/core/apply";
-import { asSeen, bowlG, nowIn, unpackEvents } from "@/core/batch";
-import { feelAdvice } from "@/core/feel";
-import { NO_SESSION, PURPOSE, SESSION_SD, usualKindOf } from "@/core/head";
+import { SECTION_COUNTS, type SectionCount } from "@/core/apply";
+import { unpackEvents } from "@/core/batch";
 import type { StoredBatch } from "@/store/batches";
 import { sectionName } from "@/words/apply";
 import { materialName } from "@/words/names";
@@ -31,17 +18,19 @@ import { Field } from "../forms/Field";
 import { Announced } from "../parts/Announced";
 import { Button } from "../parts/Button";
 import { useAwake } from "../parts/useAwake";
+import { chimesOf } from "./chimesOf";
 import { BowlOnScale } from "./BowlOnScale";
 import { FreezeRest } from "./FreezeRest";
 import { HeadDrawings } from "./HeadDrawings";
 import { IfOver } from "./IfOver";
 import { IfShort } from "./IfShort";
-import { sectionMin, SectionNow } from "./SectionNow";
+import { SectionNow } from "./SectionNow";
 import { SomebodyHelps } from "./SomebodyHelps";
 import { TakeOff } from "./TakeOff";
 import { TakeBackLast } from "./TakeBackLast";
-import { useChimes, type Chime } from "./useChimes";
-import { MASSAGE_MIN, WhileOn } from "./WhileOn";
+import { useApplying } from "./useApplying";
+import { useChimes } from "./useChimes";
+import { WhileOn } from "./WhileOn";
 
 interface ApplyViewProps {
   readonly batch: StoredBatch;
@@ -52,9 +41,7 @@ interface ApplyViewProps {
   readonly address: string | undefined;
   readonly nowMs: number;
 }
-const MINUTE_MS = 60_000;
 const LARGE = "text-center text-figure font-say font-semibold";
-const toCount = (n: number): SectionCount => SECTION_COUNTS.findLast((one) => one <= n) ?? 4;
 /** Hair that is parted so often is thick. */
 const THICK_FROM: SectionCount = 6;
 
@@ -64,59 +51,22 @@ export function ApplyView({ batch, packedEvents, rev, timeZone, address, nowMs: 
   const heard = useEvents(BOWL, batch.id, firstEvents, rev);
   const { events, state, happen } = heard;
   const nowMs = useNow(firstNow);
-  const { question, answer } = batch;
-  const { head, purpose } = question;
-  const { dye } = PURPOSE[purpose];
+  const { answer } = batch;
   const closed = state.closedMs !== undefined;
   const kept = useKept(`/batches/${batch.id}/apply`, closed, heard.arrived);
   useAskBeforeLeaving(heard, kept.cannot);
 
-  const made = useMemo(() => asSeen(question, answer, state), [question, answer, state]);
-  const fullG = bowlG(answer, made, state);
-  const count = state.sections.of ?? toCount(answer.sections.count);
-  const sections = useMemo(() => sectionsOf(count, head.traits?.thinning), [count, head]);
+  const applying = useApplying(batch, state);
+  const { made, fullG, count, sections, seen, feel, off, dye, firstMs, lastMs } = applying;
   const done = state.sections.done.map(({ section }) => section);
   const [picked, setPicked] = useState<string>();
   const now = sections.find(({ id }) => id === picked) ?? sections.find(({ id }) => !done.includes(id));
-  const dry = state.looks.filter(({ as }) => as === "dryInside").map(({ section }) => section);
-
-  const usual = head.usual?.[usualKindOf(purpose)] ?? NO_SESSION;
-  // What goes on her; what stays in the bowl is not used.
-  const planG = answer.head.pasteG.mid - answer.head.leftInBowlG.mid;
-  const seen = useMemo(() => {
-    const weights = state.sections.of === count ? weightsOf(fullG, state.scale, nowIn(state)) : [];
-    return forecast(fullG, planG, Math.hypot(usual.sd, SESSION_SD), sections, weights);
-  }, [fullG, planG, usual.sd, sections, state, count]);
-
-  const feel = useMemo(() => feelAdvice(question, answer), [question, answer]);
   const { onHead, rinsed } = state.reachedMs;
-  const firstMs = state.sections.done[0]?.atMs ?? onHead;
-  const warm = state.cover?.as === "warmCap";
-  const off =
-    onHead !== undefined && firstMs !== undefined
-      ? comesOff(purpose, underCap(answer.leaveOnMin, dye, warm), firstMs, onHead)
-      : undefined;
-  const massage = !dye && question.choices?.where !== "lengths";
-  const lastMs = state.sections.done.at(-1)?.atMs ?? firstMs;
-  const chimes = useMemo((): Chime[] => {
-    if (closed || rinsed !== undefined) return [];
-    const at = (id: string, atMs: number | undefined, words: string, calls: Chime["calls"]): Chime[] =>
-      atMs === undefined ? [] : [{ id, atMs, words, calls }];
-    if (off)
-      return [
-        ...at(
-          "massage",
-          state.massagedMs === undefined ? undefined : state.massagedMs + MASSAGE_MIN * MINUTE_MS,
-          "The massage is done.",
-          "softly",
-        ),
-        ...at("from", off.fromMs, "It may come off now.", "softly"),
-        ...at("best", off.bestMs, "It is the best time to take it off.", "loudly"),
-        ...at("until", off.untilMs, "It should come off now.", "loudly"),
-      ];
-    const slow = now && lastMs !== undefined ? lastMs + 2 * sectionMin(now.share) * MINUTE_MS : undefined;
-    return at("section", slow, "The next section is due: what waits dries.", "softly");
-  }, [closed, rinsed, off, state.massagedMs, now, lastMs]);
+  const over = closed || rinsed !== undefined;
+  const chimes = useMemo(
+    () => (over ? [] : chimesOf(off, state.massagedMs, now, lastMs)),
+    [over, off, state.massagedMs, now, lastMs],
+  );
   const { said, sounds, toggle } = useChimes(chimes, nowMs);
   useAwake(!closed && onHead === undefined && done.length > 0);
 
@@ -132,7 +82,7 @@ export function ApplyView({ batch, packedEvents, rev, timeZone, address, nowMs: 
       <KeptSays kept={kept} closed={closed} timeZone={timeZone} what="the bowl" />
       {onHead === undefined && (
         <>
-          <HeadDrawings sections={sections} done={done} dry={dry} now={now?.id} onPick={setPicked} />
+          <HeadDrawings sections={sections} done={done} dry={applying.dry} now={now?.id} onPick={setPicked} />
           {allDone && picked === undefined ? (
             <h1 className={LARGE}>All of it is on.</h1>
           ) : closed ? (
@@ -173,17 +123,8 @@ export function ApplyView({ batch, packedEvents, rev, timeZone, address, nowMs: 
           off={off}
           firstMs={firstMs!}
           lastMs={onHead!}
-          dryingIn={(air) =>
-            dryingOf(
-              purpose,
-              question.choices?.tool ?? "hands",
-              waterShareOf(question, answer),
-              answer.head.coatMm,
-              question.kitchenTempC,
-              air,
-            )
-          }
-          massage={massage}
+          dryingIn={applying.dryingIn}
+          massage={applying.massage}
           dye={dye}
           timeZone={timeZone}
           nowMs={nowMs}
@@ -209,7 +150,7 @@ export function ApplyView({ batch, packedEvents, rev, timeZone, address, nowMs: 
       {onHead !== undefined && (
         <>
           <TakeOff
-            steps={takeOffPlan(question, feel)}
+            steps={applying.takeOff}
             nameOf={(thing) => materialName(feel.things[thing].materialId)}
             dye={dye}
             state={state}

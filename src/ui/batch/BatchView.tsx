@@ -251,7 +251,7 @@ export function BatchView({
                 ) : now && ON_HEAD[now] ? (
                   <Link
                     href={`/batches/${batch.id}/apply`}
-                    className="inline-flex min-h-14 items-center rounded-[3px] border-[1.5px] border-ink px-4 hover:bg-sunk"
+                    className="pressable inline-flex min-h-14 items-center text-xl"
                   >
                     {ON_HEAD[now]}
                   </Link>
@@ -307,10 +307,6 @@ export function BatchView({
           </div>
           <HowWasIt purpose={question.purpose} dyes={dyes} state={state} closed={closed} onHappen={happen} />
           <BowlWays batchId={batch.id} blendId={blendId} heads={heads} closed={closed} onHappen={happen} />
-          {/* On paper the cautions stand where the taps are on the screen. */}
-          <div className="hidden text-[8pt] leading-snug print:block">
-            <Cautions cautions={cautions} />
-          </div>
           <History
             events={events}
             withdrawn={state.withdrawn}
@@ -320,6 +316,10 @@ export function BatchView({
             onHappen={happen}
           />
         </aside>
+      </div>
+      {/* On paper they stand below all of it, in columns. */}
+      <div className="mt-2 hidden columns-3 gap-x-5 text-[8pt] leading-snug print:block">
+        <Cautions cautions={cautions} />
       </div>
       <div className="mt-8 flex flex-col gap-4 lg:gap-8 print:hidden">
         <Cautions cautions={cautions} />

@@ -27,7 +27,7 @@ export function Cautions({ cautions, id }: { cautions: readonly Caution[]; id?: 
           </ul>
         </div>
       ))}
-      <p className="mt-2 text-sm text-quiet">
+      <p className="mt-2 text-sm text-quiet print:text-[8pt]">
         For anything about a person’s health, a doctor or pharmacist knows better; local rules come first.
       </p>
     </Fold>

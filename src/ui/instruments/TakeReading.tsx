@@ -5,6 +5,7 @@ import { INSTRUMENT_NAME, shownWords } from "@/words/instruments";
 import { Button } from "../parts/Button";
 import { useShelf } from "../shelf/ShelfContext";
 import { useShown } from "./useShown";
+import { useWanted, want } from "./wanted";
 
 interface TakeReadingProps {
   readonly of: InstrumentId;
@@ -12,25 +13,15 @@ interface TakeReadingProps {
   /** What stands on it besides, and is taken off: an empty bowl's weight. */
   readonly off?: number;
 }
-/** Instruments that somebody on this page wants to read: from then on every field shows them. */
-const wanted = new Set<InstrumentId>();
-
 /** What an instrument of this house shows, beside the field that it can fill; nothing where the house has none. */
 export function TakeReading(props: TakeReadingProps) {
   const { of } = props;
   const { instruments } = useShelf();
-  const [open, setOpen] = useState(false);
+  const wanted = useWanted(of);
   if (!instruments.includes(of)) return null;
-  if (open || wanted.has(of)) return <Showing {...props} />;
+  if (wanted) return <Showing {...props} />;
   return (
-    <button
-      type="button"
-      className="pressable min-h-11 self-start text-left"
-      onClick={() => {
-        wanted.add(of);
-        setOpen(true);
-      }}
-    >
+    <button type="button" className="pressable min-h-11 self-start text-left" onClick={() => want(of)}>
       read the {INSTRUMENT_NAME[of]}
     </button>
   );
