@@ -1,4 +1,4 @@
-import { exact, propagate, type Band, type Uncertain } from "../figure";
+import { estimate, exact, propagate, type Band, type Uncertain } from "../figure";
 import { BETWEEN_STRANDS, coatOnLengthsMm, SECTION_MM } from "./coat";
 import {
   GROWTH_CM_PER_MONTH,
@@ -34,7 +34,22 @@ export interface Coverage {
 export interface Applied {
   readonly tool?: Tool;
   readonly where?: Where;
+  /** How much stiffer than usual for its purpose it is: ln of one yield stress over the other; 0 is as usual. */
+  readonly stiffer?: number;
 }
+
+/**
+ * On the load and the film, for each word that a paste is stiffer than usual: it lies on thicker. A runny one goes on
+ * thinner and some of it runs off, which comes to the same. Estimate.
+ */
+const BY_WORD = estimate(1.1, 1, 1.22, "a stiff mask lies on thicker");
+/** ln of the step from a word to the next, and as many of them as are spoken of. */
+const WORD_STEP = 1;
+const MOST_STEPS = 2;
+const byStiffness = (stiffer: number): Uncertain => {
+  const steps = Math.min(MOST_STEPS, Math.max(0, stiffer / WORD_STEP));
+  return { value: BY_WORD.value ** steps, low: BY_WORD.low ** steps, high: BY_WORD.high ** steps };
+};
 
 /** New growth only: how long since the last time, and the share of the head it goes on. */
 export interface Roots {
@@ -71,7 +86,7 @@ const measured = (value: number, half: number): Uncertain => ({
  *
  * @param head  checked by `checkHead`
  * @param roots read only where the purpose is for new growth
- * @param applied with what and where it is put on; by hand and everywhere where nobody said
+ * @param applied with what and where it is put on, and how stiff; by hand, everywhere and as usual where nobody said
  * @returns bands in the units of their names; all are ≥ 0 at the middle
  * @source Lund–Browder for the scalp (from memory); loads are calibrated to what practice takes, in
  *         `checks/practiceByLength.csv`
@@ -80,7 +95,7 @@ export function coverage(
   head: Head,
   purposeId: PurposeId,
   roots: Roots = { months: 2, share: 1 },
-  { tool = "hands", where = "both" }: Applied = {},
+  { tool = "hands", where = "both", stiffer = 0 }: Applied = {},
 ): Coverage {
   const purpose = PURPOSE[purposeId];
   const longest: Uncertain =
@@ -115,6 +130,7 @@ export function coverage(
     BETWEEN_STRANDS,
     shares.scalp,
     shares.lengths,
+    byStiffness(stiffer),
   ];
 
   const [pasteG, scalpG, lengthsG, leftInBowlG, hairG, meanLengthCm, coatMm] = propagate(inputs, 7, (x, out) => {
@@ -139,6 +155,7 @@ export function coverage(
       between,
       scalpShare,
       lengthsShare,
+      stiff,
     ] = x;
     const areaCm2 = (bulkShare * packing * roundCm * roundCm) / (4 * Math.PI);
     const mean = longestCm * meanShare;
@@ -147,8 +164,9 @@ export function coverage(
     const share = onRoots ? roots.share : 1;
     const within = (of: number) => (onRoots ? Math.min(share, of) : of);
     const hair = areaCm2 * density * covered * within(lengthsShare);
-    const onScalp = hand * toolScalp * scalp * within(scalpShare) * (film / 10) * pasteDensity;
-    const onLengths = hand * toolLengths * load * worn * hair;
+    const onScalp = hand * toolScalp * scalp * within(scalpShare) * stiff * (film / 10) * pasteDensity;
+    const perHairG = hand * toolLengths * load * worn;
+    const onLengths = perHairG * stiff * hair;
     const onHead = onScalp + onLengths;
     out[0] = onHead * (1 + left);
     out[1] = onScalp;
@@ -156,7 +174,8 @@ export function coverage(
     out[3] = onHead * left;
     out[4] = hair;
     out[5] = covered;
-    out[6] = coatOnLengthsMm(hand * toolLengths * load * worn, pasteDensity, sectionMm, between);
+    // What hands lay on at first: of a runny one some goes on further, or runs.
+    out[6] = coatOnLengthsMm(perHairG, pasteDensity, sectionMm, between);
   });
   const own = head.usual?.[usualKindOf(purposeId)];
   const weighed = (band: Band): Band => (own ? asWeighed(band.mid, own) : band);

@@ -127,3 +127,15 @@ test("only the grey, only the thin places, a little more at the hairline: by whe
   expect(takes("grey", { greyWhere: ["temples"] }, "rootsOnly").pasteG.mid).toBeCloseTo((0.1 / 0.5) * roots, 6);
   expect(takes("grey", { greyWhere: ["scattered"] }, "rootsOnly").pasteG.mid).toBeCloseTo(roots, 6);
 });
+
+test("a stiffer paste never takes less, at the usual stiffness nothing changes, and nobody knows by how much", () => {
+  const takes = (stiffer?: number) => coverage(PLAIN_HEAD, "mask", undefined, stiffer === undefined ? {} : { stiffer });
+  expect(takes(0)).toEqual(takes());
+  const all = [-3, -2, -1, 0, 1, 2, 3].map((stiffer) => takes(stiffer).pasteG);
+  all.forEach(({ mid }, i) => expect(mid).toBeGreaterThanOrEqual(all[Math.max(0, i - 1)].mid));
+  expect(all[4].mid / all[3].mid).toBeCloseTo(1.1, 2);
+  expect(all[4].high / all[4].low).toBeGreaterThan(all[3].high / all[3].low);
+  // Beyond two words nobody has weighed any.
+  expect(all[6].mid).toBe(all[5].mid);
+  expect(takes(2).coatMm.mid).toBe(takes(0).coatMm.mid);
+});

@@ -19,7 +19,7 @@ import { verdictOf, type Verdict } from "./verdict";
 import { PHI_MAX } from "../flow";
 
 /** Raised whenever a change of figures or equations may change an answer; saved with every batch. */
-export const PASTE_MODEL = 7;
+export const PASTE_MODEL = 8;
 
 export interface LineAnswer {
   readonly materialId: string;

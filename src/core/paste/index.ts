@@ -1,3 +1,4 @@
+export * from "./applied";
 export * from "./blend";
 export * from "./checkBlend";
 export * from "./coat";

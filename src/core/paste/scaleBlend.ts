@@ -1,6 +1,7 @@
 import { coverage, type Head } from "../head";
 import { LIMITS } from "../limits";
 import type { Unit } from "../measure";
+import { appliedAs } from "./applied";
 import type { Blend } from "./blend";
 
 /** As a kitchen measures: pieces by halves, whole drops, three digits of the rest. */
@@ -34,7 +35,7 @@ export function scaleBlend(blend: Blend, factor: number): Blend {
 /** A blend for a head: on the head it was written for as it stands, on another scaled by what the two heads take. */
 export function blendForHead(blend: Blend, own: Head | undefined, head: Head): Blend {
   if (!own) return blend;
-  const takes = (whose: Head) => coverage(whose, blend.purpose, blend.roots, blend.choices).pasteG.mid;
+  const takes = (whose: Head) => coverage(whose, blend.purpose, blend.roots, appliedAs(blend)).pasteG.mid;
   const factor = takes(head) / takes(own);
   return Math.abs(factor - 1) < 1e-9 ? blend : scaleBlend(blend, factor);
 }

@@ -1,10 +1,11 @@
 import { coverage, PURPOSE, type Coverage } from "../head";
+
 import type { Material } from "../material";
 import { restPlan, soakedShare, type RestPlan } from "../rest";
 import { mixSpec } from "./bands";
 import type { PasteQuestion } from "./blend";
 import { mix, type Mix } from "./mix";
-import { TARGET_PA } from "./target";
+import { aimedPa, appliedAs } from "./applied";
 import { phiOf } from "../flow";
 import { type MixSpec } from "../balance";
 
@@ -29,13 +30,13 @@ export const GENEROUS = 1.25;
 
 /** Settles head, rest and mix. The question must have passed `checkQuestion`. */
 export function settle(question: PasteQuestion): Settled {
-  const need = coverage(question.head, question.purpose, question.roots, question.choices);
+  const need = coverage(question.head, question.purpose, question.roots, appliedAs(question));
   const byHead =
     question.sizing !== "asGiven" &&
     question.sizing !== "forLiquid" &&
     question.lines.some(({ role }) => role === "part");
   const wantedG = !byHead ? undefined : need.pasteG.mid * (question.sizing === "generous" ? GENEROUS : 1);
-  const targetYieldPa = "yieldPa" in question.target ? question.target.yieldPa : TARGET_PA[question.target.word];
+  const targetYieldPa = aimedPa(question);
   const phi = phiOf(targetYieldPa);
   const tempC = question.kitchenTempC;
 

@@ -1,6 +1,6 @@
 import { asMade, bowlG, foldBatch, type BatchEvent } from "../batch";
 import { coverage, usualKindOf, type Session, type UsualKind } from "../head";
-import type { PasteAnswer, PasteQuestion } from "../paste";
+import { appliedAs, type PasteAnswer, type PasteQuestion } from "../paste";
 
 /** A weighed bowl of a head, and of which kind. */
 export interface HeadSession extends Session {
@@ -26,7 +26,7 @@ export function sessionOf(
   if (!state.session) return undefined;
   const { leftG, reached, eventId, atMs } = state.session;
   const { usual: _, ...byTheModel } = question.head;
-  const { pasteG, leftInBowlG } = coverage(byTheModel, question.purpose, question.roots, question.choices);
+  const { pasteG, leftInBowlG } = coverage(byTheModel, question.purpose, question.roots, appliedAs(question));
   const modelG = pasteG.mid - leftInBowlG.mid;
   const usedG = bowlG(answer, asMade(question, answer, state), state) - leftG;
   if (!(usedG >= LEAST_G) || !(modelG > 0)) return undefined;
