@@ -3,88 +3,85 @@ import { METHODS } from "../src/core/making";
 import { noFault } from "./steps";
 
 test.describe("every view, both lights, both sizes", () => {
-  for (const theme of ["light", "dim"]) {
-    for (const [width, height] of [
-      [1280, 800],
-      [390, 844],
-    ]) {
-      test(`${theme} at ${width}: nothing axe finds, nothing wider than the screen, no console error`, async ({
-        page,
-        context,
-        request,
-        baseURL,
-      }) => {
-        test.setTimeout(180_000);
-        const { blends } = await (await request.get("/api/v1/blends")).json();
-        const { batches } = await (await request.get("/api/v1/batches")).json();
-        const { jars } = await (await request.get("/api/v1/shelf")).json();
-        const { makings } = await (await request.get("/api/v1/makings")).json();
-        const going = makings.find(({ closedMs }: { closedMs?: number }) => closedMs === undefined);
-        const { heads } = await (await request.get("/api/v1/heads")).json();
-        await context.addCookies([{ name: "infusing_theme", value: theme, url: baseURL! }]);
-        // Each light and each size once: a look at everything takes axe seconds a page. The others look with the clock
-        // of a device that is wrong, which must not show in what is drawn first.
-        const looked = (theme === "light") === (width === 1280);
-        const errors: string[] = [];
-        const henna = blends.find((blend: { name: string }) => blend.name === "Ferry rust").id;
-        const paths = [
-          "/",
-          "/blend",
-          `/blend/${henna}`,
-          `/blend/${henna}/versions`,
-          `/blend/${henna}/bowls`,
-          `/blend/${henna}/share`,
-          "/heads",
-          `/heads/${heads[0].id}`,
-          "/heads/new",
-          "/log",
-          `/log?head=${heads[0].id}&how=yes`,
-          `/batches/${batches[0].id}`,
-          `/batches/${batches.find(({ blendName }: { blendName: string }) => blendName === "Ferry rust").id}/rest`,
-          `/batches/${batches[0].id}/apply`,
-          "/colour",
-          "/colour?a=henna-1*indigo-2_stirredIn_3_cap_1_acid_2&b=cassia-1_stirredIn_2_open_1_plain_1",
-          "/house",
-          "/shelf",
-          `/shelf/${jars[0].id}`,
-          "/shelf/new",
-          "/shelf/mix",
-          `/shelf/labels?jars=${jars[0].id}`,
-          `/shelf/gathering?want=${henna}`,
-          "/measure",
-          "/making",
-          ...METHODS.filter((_, i) => (looked && width === 1280) || i < 2).map(({ id }) => `/making/${id}`),
-          `/makings/${going.id}`,
-          `/makings/${makings[0].id}`,
-          `/measure?jar=${jars[0].id}`,
-          `/measure?batch=${batches[0].id}`,
-          "/practice",
-        ];
-        /** Two tabs, each with every second view. */
-        const look = async (tab: Page, own: readonly string[]) => {
-          await tab.setViewportSize({ width, height });
-          if (!looked) await tab.clock.install({ time: Date.now() + 37 * 60_000 });
-          tab.on("pageerror", (error) => errors.push(`${tab.url()}: ${error.message}`));
-          tab.on("console", (message) => message.type() === "error" && errors.push(`${tab.url()}: ${message.text()}`));
-          for (const path of own) {
-            await tab.goto(path);
-            await expect(tab.getByRole("heading", { level: 1 })).toBeAttached();
-            await expect(tab.locator("html")).toHaveAttribute("data-theme", theme);
-            if (looked) await noFault(tab);
-            expect(await tab.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(width);
-          }
-        };
-        await Promise.all(
-          [page, await context.newPage()].map((tab, n) =>
-            look(
-              tab,
-              paths.filter((_, i) => i % 2 === n),
-            ),
+  // Each light and each size once; what is drawn depends on one of them or the other.
+  for (const [theme, width, height] of [
+    ["light", 1280, 800],
+    ["dim", 390, 844],
+  ] as const) {
+    test(`${theme} at ${width}: nothing axe finds, nothing wider than the screen, no console error`, async ({
+      page,
+      context,
+      request,
+      baseURL,
+    }) => {
+      test.setTimeout(180_000);
+      const { blends } = await (await request.get("/api/v1/blends")).json();
+      const { batches } = await (await request.get("/api/v1/batches")).json();
+      const { jars } = await (await request.get("/api/v1/shelf")).json();
+      const { makings } = await (await request.get("/api/v1/makings")).json();
+      const going = makings.find(({ closedMs }: { closedMs?: number }) => closedMs === undefined);
+      const { heads } = await (await request.get("/api/v1/heads")).json();
+      await context.addCookies([{ name: "infusing_theme", value: theme, url: baseURL! }]);
+      const errors: string[] = [];
+      const henna = blends.find((blend: { name: string }) => blend.name === "Ferry rust").id;
+      const paths = [
+        "/",
+        "/blend",
+        `/blend/${henna}`,
+        `/blend/${henna}/versions`,
+        `/blend/${henna}/bowls`,
+        `/blend/${henna}/share`,
+        "/heads",
+        `/heads/${heads[0].id}`,
+        "/heads/new",
+        "/log",
+        `/log?head=${heads[0].id}&how=yes`,
+        `/batches/${batches[0].id}`,
+        `/batches/${batches.find(({ blendName }: { blendName: string }) => blendName === "Ferry rust").id}/rest`,
+        `/batches/${batches[0].id}/apply`,
+        "/colour",
+        "/colour?a=henna-1*indigo-2_stirredIn_3_cap_1_acid_2&b=cassia-1_stirredIn_2_open_1_plain_1",
+        "/house",
+        "/shelf",
+        `/shelf/${jars[0].id}`,
+        "/shelf/new",
+        "/shelf/mix",
+        `/shelf/labels?jars=${jars[0].id}`,
+        `/shelf/gathering?want=${henna}`,
+        "/measure",
+        "/making",
+        ...METHODS.filter((_, i) => width === 1280 || i < 2).map(({ id }) => `/making/${id}`),
+        `/makings/${going.id}`,
+        `/makings/${makings[0].id}`,
+        `/measure?jar=${jars[0].id}`,
+        `/measure?batch=${batches[0].id}`,
+        "/practice",
+      ];
+      /** Two tabs, each with every second view. */
+      const look = async (tab: Page, own: readonly string[]) => {
+        await tab.setViewportSize({ width, height });
+        // The clock of a device that is wrong must not show in what is drawn first.
+        await tab.clock.install({ time: Date.now() + 37 * 60_000 });
+        tab.on("pageerror", (error) => errors.push(`${tab.url()}: ${error.message}`));
+        tab.on("console", (message) => message.type() === "error" && errors.push(`${tab.url()}: ${message.text()}`));
+        for (const path of own) {
+          await tab.goto(path);
+          await expect(tab.getByRole("heading", { level: 1 })).toBeAttached();
+          await expect(tab.locator("html")).toHaveAttribute("data-theme", theme);
+          await noFault(tab);
+          expect(await tab.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(width);
+        }
+      };
+      await Promise.all(
+        [page, await context.newPage()].map((tab, n) =>
+          look(
+            tab,
+            paths.filter((_, i) => i % 2 === n),
           ),
-        );
-        expect(errors).toEqual([]);
-      });
-    }
+        ),
+      );
+      expect(errors).toEqual([]);
+    });
   }
 });
 

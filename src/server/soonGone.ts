@@ -18,10 +18,10 @@ export function soonGone(shelf: Shelf, today: string): SoonGone[] {
   const find = lookupOn(shelf);
   const now = dayNumber(today)!;
   return shelf.jars
-    .flatMap(({ id, name, materialId, leftG, bestBefore, made }): SoonGone[] => {
+    .flatMap(({ id, name, materialId, leftG, bestBefore, madeHere }): SoonGone[] => {
       const material = find(materialId, id);
       const days = bestBefore === undefined ? undefined : dayNumber(bestBefore)! - now;
-      return made && material && leftG >= LEAST_G && days !== undefined && Math.abs(days) <= SOON_DAYS
+      return madeHere && material && leftG >= LEAST_G && days !== undefined && Math.abs(days) <= SOON_DAYS
         ? [{ jarId: id, name, leftG, bestBefore: bestBefore!, as: usedAsWords(material, days) }]
         : [];
     })

@@ -28,7 +28,7 @@ test("the chance and the coat are those of many plain draws of everything, thick
     const normal = normals(seeded(77));
     const coats: number[] = [];
     let holds = 0;
-    const COUNT = 60_000;
+    const COUNT = 30_000;
     for (let n = 0; n < COUNT; n++) {
       const perHair =
         (one.totalG / (1 + LEFT_IN_BOWL.value) - drawn(one.need.scalpG, normal())) / drawn(one.need.hairG, normal());

@@ -230,11 +230,23 @@ test("days are counted as the calendar does", () => {
         expect(dayNumber(text)).toBe(Math.floor(Date.parse(`${text}T00:00:00Z`) / 86_400_000));
       },
     ),
-    { numRuns: 2000 },
+    { numRuns: 600 },
   );
   for (const wrong of ["2026-02-29", "2026-13-01", "26-1-1", "", "2026-00-10"])
     expect(dayNumber(wrong)).toBeUndefined();
   expect(monthsBetween("2026-01-01", "2027-01-01")).toBeCloseTo(12, 1);
+});
+
+test("the next day of the week is within a week, and is that day", () => {
+  fc.assert(
+    fc.property(fc.integer({ min: -719_162, max: 200_000 }), fc.integer({ min: 1, max: 7 }), (days, weekday) => {
+      const on = weekdayFrom(dayText(days), weekday);
+      expect(new Date(`${on}T00:00:00Z`).getUTCDay() || 7).toBe(weekday);
+      expect(dayNumber(on)! - days).toBeGreaterThanOrEqual(0);
+      expect(dayNumber(on)! - days).toBeLessThan(7);
+    }),
+    { numRuns: 200 },
+  );
 });
 
 test("a day and its count are two ways to say it, and months on are days on", () => {
@@ -244,15 +256,9 @@ test("a day and its count are two ways to say it, and months on are days on", ()
       expect(dayNumber(text)).toBe(days);
       const later = monthsOn(text, months)!;
       expect(dayNumber(later)! - days).toBe(Math.floor(months * 30.44));
-      for (const weekday of [1, 4, 7]) {
-        const on = weekdayFrom(text, weekday);
-        expect(new Date(`${on}T00:00:00Z`).getUTCDay() || 7).toBe(weekday);
-        expect(dayNumber(on)! - days).toBeGreaterThanOrEqual(0);
-        expect(dayNumber(on)! - days).toBeLessThan(7);
-      }
       expect(new Date(days * 86_400_000).toISOString().slice(0, 10)).toBe(text);
     }),
-    { numRuns: 2000 },
+    { numRuns: 600 },
   );
   expect(monthsOn("no day", 3)).toBeUndefined();
 });
