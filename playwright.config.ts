@@ -4,7 +4,7 @@ import { defineConfig } from "@playwright/test";
 /** Files whose houses are all their own, started by `./run` as anybody would. */
 const OWN_HOUSES = /(start|docs)\.spec\.ts$/;
 /** Files that need nothing but a house with the demo in it, and stand a second one beside the first. */
-const BESIDE = /(colour|making|making-going|mixing|notebook|rest|trials|usual)\.spec\.ts$/;
+const BESIDE = /(apply|colour|hands|making|making-going|mixing|notebook|rest|trials|usual)\.spec\.ts$/;
 /** `own` runs the first, `beside` the second, `shared` all others; `./run test` has two of them run at once. */
 const { E2E = "all", RESULTS = ".data/results" } = process.env;
 
