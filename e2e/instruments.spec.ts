@@ -79,10 +79,7 @@ test("the house passes on what it shows under its own address; a silent one is s
   await expect(here.getByText("212 g")).toBeVisible({ timeout: 12_000 });
 });
 
-test("in mixing, jars, spoons, makings and a warm bowl: one press takes what stands still", async ({
-  page,
-  request,
-}) => {
+test("in mixing, jars, spoons and a making: one press takes what stands still", async ({ page, request }) => {
   test.setTimeout(120_000);
   // A jar and its spoons.
   await putUp(page, "amla", "500");
@@ -193,4 +190,19 @@ test("a bowl that stays on the scale is weighed by itself, once for each section
   await page.getByRole("button", { name: "Weighed" }).click();
   await expect.poll(async () => (await weights()).length).toBe(4);
   await noFault(page);
+});
+
+test("a dye that rests warm: what the thermometer shows is noted, and its times go by it", async ({
+  page,
+  request,
+}) => {
+  const { going } = await (await request.get("/api/v1/now")).json();
+  const dye = going.find(({ window }: { window?: { kind: string } }) => window?.kind === "dye");
+  await act(PROBE, "set", 31);
+  await page.goto(`/batches/${dye.batchId}/rest`, { waitUntil: "networkidle" });
+  const warm = page.locator("form").filter({ has: page.getByLabel("A thermometer in it says, °C") });
+  await warm.getByRole("button", { name: "read the thermometer" }).click();
+  await warm.getByRole("button", { name: /^take 3[01](\.\d)? °C$/ }).click({ timeout: 20_000 });
+  await warm.getByRole("button", { name: "Note it" }).click();
+  await expect(page.getByText(/: 3[01](\.\d)? °C by a\s+thermometer; the times go by that\./)).toBeVisible();
 });
