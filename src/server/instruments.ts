@@ -127,7 +127,10 @@ export const instrumentStream =
     const body = new ReadableStream<Uint8Array>(
       {
         start: () => {
-          if (addressOf(id) === undefined) return say("event: none\ndata: \n\n");
+          if (addressOf(id) === undefined) {
+            ended = true;
+            return say("event: none\ndata: \n\n");
+          }
           const beat = setInterval(() => {
             if (newest === undefined) say(": \n\n");
           }, BEAT_MS);

@@ -12,9 +12,9 @@ export function sectionName({ along, side }: Section): string {
 }
 
 export const LOOK_NAME: Readonly<Record<Look, string>> = {
-  wetThrough: "opened: wet through",
-  dryInside: "opened: dry inside",
-  dampedAgain: "damped again",
+  wetThrough: "opened it: wet through",
+  dryInside: "opened it: dry inside",
+  dampedAgain: "damped it again",
 };
 export const COVER_NAME: Readonly<Record<Cover, string>> = {
   open: "left open",

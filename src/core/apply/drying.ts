@@ -2,7 +2,7 @@ import { BY_AIR, evaporationGPerM2S, HUMIDITY, wetSurfaceC, type Air } from "../
 import { estimate, exact, practice, propagate, type Band } from "../figure";
 import { PASTE_DENSITY } from "../flow";
 import { PURPOSE, TOOL_TAKES, type PurposeId, type Tool } from "../head";
-import { liquidParts, lookupIn, type PasteAnswer, type PasteQuestion } from "../paste";
+import { contentsOf, type PasteAnswer, type PasteQuestion } from "../paste";
 
 /** Heat that a scalp brings to a wet film, W/m²K between the body's core and the film. */
 const BY_BLOOD = estimate(25, 15, 40, "a scalp's conductance with its blood vessels open");
@@ -20,16 +20,11 @@ const LONGEST_MIN = 24 * 60;
 
 /** Share of a bowl that is water, by mass. */
 export function waterShareOf(question: PasteQuestion, answer: PasteAnswer): number {
-  const find = lookupIn(question);
   let [waterG, totalG] = [0, 0];
-  const add = (materialId: string, jarId: string | undefined, massG: number) => {
+  for (const { material, massG } of contentsOf(question, answer)) {
     totalG += massG;
-    waterG += massG * (find(materialId, jarId)?.water.value ?? 0);
-  };
-  for (const { materialId, jarId, massG } of answer.lines) add(materialId, jarId, massG.mid);
-  const ml = answer.liquid.state === "unreachable" ? 0 : answer.liquid.ml.mid;
-  for (const { materialId, jarId, share } of liquidParts(question.liquid))
-    add(materialId, jarId, ml * share * (find(materialId, jarId)?.bulkDensityGPerMl.value ?? 1));
+    waterG += massG * material.water.value;
+  }
   return totalG > 0 ? waterG / totalG : 0;
 }
 

@@ -1,4 +1,4 @@
-export * from "./byItself";
+export * from "./weightByItself";
 export * from "./drying";
 export * from "./forecast";
 export * from "./leaveOn";

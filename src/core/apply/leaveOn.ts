@@ -1,14 +1,6 @@
 import { estimate, scaleBand, type Band } from "../figure";
-import type { PurposeId } from "../head";
+import { PURPOSE, type PurposeId } from "../head";
 
-/** No section has it on for longer than this, min. Common practice, from memory. */
-const LONGEST_MIN: Readonly<Record<PurposeId, number>> = {
-  lightCoat: 60,
-  mask: 120,
-  soakedMask: 120,
-  dyePacked: 360,
-  rootsOnly: 360,
-};
 /** Under a warm cap a care takes so much of its time. A dye's time is the dye's. */
 export const WARM_TAKES = estimate(0.7, 0.6, 0.9, "20 to 30 minutes in place of 40");
 
@@ -31,7 +23,7 @@ export const underCap = (leaveOnMin: Band, dye: boolean, warm: boolean): Band =>
  * @param firstMs when the first section was done, `lastMs` the last one
  */
 export function comesOff(purpose: PurposeId, leaveOnMin: Band, firstMs: number, lastMs: number): ComesOff {
-  const longestMs = firstMs + LONGEST_MIN[purpose] * MINUTE_MS;
+  const longestMs = firstMs + PURPOSE[purpose].longestMin * MINUTE_MS;
   const at = (minutes: number) => lastMs + minutes * MINUTE_MS;
   const untilMs = Math.min(at(leaveOnMin.high), Math.max(longestMs, lastMs));
   return {

@@ -1,6 +1,6 @@
 import { LIGHT_FROM_GREY, LIGHT_SHADES, PURPOSE } from "../head";
 import { isTagged, materialsTagged, phaseOf, type Lookup, type Material } from "../material";
-import { liquidParts, lookupIn, type Choices, type PasteAnswer, type PasteQuestion } from "../paste";
+import { contentsOf, lookupIn, type Choices, type PasteAnswer, type PasteQuestion } from "../paste";
 import { feelOf, feelPerShare, feelSum, sumFor, type Feel, type FeelScores } from "./feel";
 
 /** Below the first little, from the second much. Estimates. */
@@ -119,17 +119,7 @@ const ADVICE: readonly AdviceRow[] = [detangle, strain, lightHair, where, washOu
  */
 export function feelAdvice(question: PasteQuestion, answer: PasteAnswer, onShelf: readonly OnShelf[] = []): FeelAnswer {
   const find = lookupIn(question);
-  const lines = answer.lines.flatMap(({ materialId, jarId, massG: { mid } }): Thing[] => {
-    const material = find(materialId, jarId);
-    return material ? [{ material, massG: mid }] : [];
-  });
-  const { liquid } = question;
-  const liquidMl = answer.liquid.state === "unreachable" ? (liquid.amountMl ?? 0) : answer.liquid.ml.mid;
-  const poured = liquidParts(liquid).flatMap(({ materialId, jarId, share }): Thing[] => {
-    const material = find(materialId, jarId);
-    return material ? [{ material, massG: liquidMl * share * material.bulkDensityGPerMl.value }] : [];
-  });
-  const things = [...lines, ...poured];
+  const things = contentsOf(question, answer);
   const totalG = things.reduce((sum, { massG }) => sum + massG, 0);
   const scores = feelOf(things);
   const which: Seen["which"] = (holds) =>

@@ -22,6 +22,8 @@ export interface Purpose {
   readonly filmMm: Figure;
   /** Minutes from the last section to the rinse. */
   readonly leaveOnMin: Figure;
+  /** No section has it on for longer than this, min. Common practice, from memory. */
+  readonly longestMin: number;
 }
 
 const CARE = { region: "wholeHead", dye: false, heavy: false, word: "cream", worn: "loose" } as const;
@@ -32,6 +34,7 @@ const DYE = {
   loadGPerG: practice(9.8, 8.4, 11.2, "calibrated: what practice takes by length"),
   filmMm: practice(1.5, 1.1, 1.9, "calibrated: what practice takes by length"),
   leaveOnMin: practice(150, 120, 180),
+  longestMin: 360,
 } as const;
 
 /** A row for each; nothing else in the house knows them apart. Ids are kept in blends for good. */
@@ -42,12 +45,14 @@ const ROWS = {
     loadGPerG: practice(1.05, 0.84, 1.3, "calibrated: what practice takes by length"),
     filmMm: estimate(0.2, 0.1, 0.3),
     leaveOnMin: practice(25, 20, 30),
+    longestMin: 60,
   },
   mask: {
     ...CARE,
     loadGPerG: practice(2, 1.6, 2.4, "calibrated: what practice takes by length"),
     filmMm: estimate(0.5, 0.3, 0.8),
     leaveOnMin: practice(40, 30, 60),
+    longestMin: 120,
   },
   soakedMask: {
     ...CARE,
@@ -55,6 +60,7 @@ const ROWS = {
     loadGPerG: practice(3.6, 3, 4.2, "calibrated: what practice takes by length"),
     filmMm: estimate(0.5, 0.3, 0.8),
     leaveOnMin: practice(45, 30, 60),
+    longestMin: 120,
   },
   dyePacked: { ...DYE, region: "wholeHead", heavy: true },
   rootsOnly: { ...DYE, region: "newGrowth", heavy: false },

@@ -5,6 +5,7 @@ export * from "./coat";
 export * from "./diffBlends";
 export * from "./computePaste";
 export * from "./consistency";
+export * from "./contents";
 export * from "./simulatePour";
 export * from "./kept";
 export * from "./largestBatch";

@@ -1,7 +1,7 @@
 import type { Forecast, Section, SectionCount } from "@/core/apply";
-import type { BatchPayload, BatchState } from "@/core/batch";
+import type { BatchPayload, BatchState, Look } from "@/core/batch";
 import { minuteWords, roundTo } from "@/words/amounts";
-import { sectionName } from "@/words/apply";
+import { LOOK_NAME, sectionName } from "@/words/apply";
 import { Button } from "../parts/Button";
 
 interface SectionNowProps {
@@ -14,6 +14,12 @@ interface SectionNowProps {
   readonly onHappen: (payload: BatchPayload) => void;
   readonly onDone: () => void;
 }
+/** What can be seen or done, and of which section. */
+const LOOKED: readonly (readonly [Look, "now" | "about"])[] = [
+  ["dryInside", "about"],
+  ["wetThrough", "about"],
+  ["dampedAgain", "now"],
+];
 /** Half an hour for a whole head, no section under two minutes. @source common practice */
 export const sectionMin = (share: number): number => Math.max(2, Math.round(30 * share));
 
@@ -50,23 +56,19 @@ export function SectionNow({ count, sections, now, state, seen, thick, onHappen,
             the last one needs more
           </Button>
         )}
-        <Button
-          className="min-h-14"
-          idle={!about}
-          onClick={() => about && onHappen({ kind: "lookedAt", section: about.id, as: "dryInside" })}
-        >
-          opened it: dry inside
-        </Button>
-        <Button
-          className="min-h-14"
-          idle={!about}
-          onClick={() => about && onHappen({ kind: "lookedAt", section: about.id, as: "wetThrough" })}
-        >
-          opened it: wet through
-        </Button>
-        <Button className="min-h-14" onClick={() => onHappen({ kind: "lookedAt", section: now.id, as: "dampedAgain" })}>
-          damped it again
-        </Button>
+        {LOOKED.map(([as, at]) => {
+          const section = at === "now" ? now : about;
+          return (
+            <Button
+              key={as}
+              className="min-h-14"
+              idle={!section}
+              onClick={() => section && onHappen({ kind: "lookedAt", section: section.id, as })}
+            >
+              {LOOK_NAME[as]}
+            </Button>
+          );
+        })}
       </div>
       {thick && (
         <p className="text-center text-sm text-quiet">

@@ -40,7 +40,11 @@ function Showing({ of, onTake, off = 0 }: TakeReadingProps) {
   const value = Math.round((seen.value - zeroAt - (zeroAt === 0 ? off : 0)) * 10) / 10;
   return (
     <p className="flex min-h-11 flex-wrap items-center gap-x-3 text-sm">
-      <Button idle={!seen.stable} className="min-w-44 text-left" onClick={() => onTake(Math.max(0, value))}>
+      <Button
+        idle={!seen.stable}
+        className="min-w-44 text-left"
+        onClick={() => onTake(of === "scale" ? Math.max(0, value) : value)}
+      >
         {seen.stable ? `take ${shownWords(of, value)}` : `the ${name} moves`}
       </Button>
       {of === "scale" && (

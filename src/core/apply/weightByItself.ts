@@ -1,5 +1,5 @@
 /** What a steady weight means for a bowl that stays on the scale while it is put on. */
-export type Heard =
+export type SteadyWeight =
   | { readonly notes: number }
   /** The bowl is not on it, or nothing went out of it since it was weighed. */
   | { readonly why: "lifted" | "same" }
@@ -22,7 +22,7 @@ export function weightByItself(
   lastG: number,
   sectionsThen: number,
   sectionsDone: number,
-): Heard {
+): SteadyWeight {
   const leftG = grossG - bareG;
   // A scale without a bowl on it shows nothing, or what the bowl weighs below nothing.
   const lifted = leftG < -PORTION_G || (bareG === 0 && grossG < PORTION_G && lastG > 10 * PORTION_G);
