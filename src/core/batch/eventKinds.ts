@@ -11,21 +11,12 @@ import { findMaterial, type Lookup } from "../material";
 import type { Problem } from "../problem";
 import type { BowlEventKind } from "./define";
 import { added, type Added, type AddedState } from "./events/added";
-import {
-  covered,
-  lookedAt,
-  massaged,
-  mixedMore,
-  takenOff,
-  touched,
-  type Covered,
-  type LookedAt,
-  type Massaged,
-  type MixedMore,
-  type OnHeadState,
-  type TakenOff,
-  type Touched,
-} from "./events/applying";
+import { lookedAt, type LookedAt, type LookedAtState } from "./events/lookedAt";
+import { mixedMore, type MixedMore, type MixedMoreState } from "./events/mixedMore";
+import { massaged, type Massaged, type MassagedState } from "./events/massaged";
+import { covered, type Covered, type CoveredState } from "./events/covered";
+import { touched, type Touched, type TouchedState } from "./events/touched";
+import { takenOff, type TakenOff, type TakenOffState } from "./events/takenOff";
 import { again, type AgainEvent, type AgainState } from "./events/again";
 import { dabbed, type Dabbed, type DabbedState } from "./events/dabbed";
 import { gauged, type Gauged, type GaugedState } from "./events/gauged";
@@ -36,7 +27,8 @@ import { moved, type Moved, type MovedState } from "./events/moved";
 import { poured, type Poured, type PouredState } from "./events/poured";
 import { reached, type Reached, type ReachedState } from "./events/reached";
 import { said, type Said, type SaidState, type SeenState } from "./events/said";
-import { onScale, sectioned, type ApplyingState, type OnScale, type Sectioned } from "./events/sectioned";
+import { onScale, type OnScale, type OnScaleState } from "./events/onScale";
+import { sectioned, type Sectioned, type SectionedState } from "./events/sectioned";
 import { strandTested, type StrandTested, type StrandTestedState } from "./events/strandTested";
 import { tended, type Tended, type TendedState } from "./events/tended";
 import { tested, type Tested, type TestedState } from "./events/tested";
@@ -45,7 +37,13 @@ import { weighed, type Weighed, type WeighedState } from "./events/weighed";
 
 export * from "./events/added";
 export * from "./events/again";
-export * from "./events/applying";
+export * from "./events/lookedAt";
+export * from "./events/mixedMore";
+export * from "./events/massaged";
+export * from "./events/covered";
+export * from "./events/touched";
+export * from "./events/takenOff";
+export * from "./events/onScale";
 export * from "./events/dabbed";
 export * from "./events/gauged";
 export * from "./events/heaped";
@@ -105,8 +103,14 @@ export interface BatchState
     StrandTestedState,
     TendedState,
     WeighedState,
-    ApplyingState,
-    OnHeadState,
+    SectionedState,
+    OnScaleState,
+    LookedAtState,
+    MixedMoreState,
+    MassagedState,
+    CoveredState,
+    TouchedState,
+    TakenOffState,
     SaidState,
     TestedState,
     SeenState,
